@@ -4,8 +4,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import nimblestride.core.language.text.CountText;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
-import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Meter;
@@ -38,6 +38,10 @@ final class BarsJson {
             written.put("unit", bar.meter().unit().toString());
             ArrayNode grouping = written.putArray("grouping");
             bar.grouping().sizes().forEach(grouping::add);
+            if (bar.grouping().hasInnerBars()) {
+                ArrayNode inner = written.putArray("innerBars");
+                bar.innerBars().forEach(one -> inner.add(one.meter().toString()));
+            }
         }
     }
 
@@ -89,10 +93,10 @@ final class BarsJson {
             written.put("default", CountingSystem.AUTOMATIC.forBar(bar).key());
             ArrayNode systems = written.putArray("systems");
             for (CountingSystem system : CountingSystem.values()) {
-                if (system != CountingSystem.AUTOMATIC) {
+                if (system != CountingSystem.AUTOMATIC && system != CountingSystem.OWN) {
                     systems.addObject()
                             .put("key", system.key())
-                            .put("text", CountText.write(bar, system, Subdivision.AS_WRITTEN));
+                            .put("text", CountText.writeGroups(bar, Counting.of(system)));
                 }
             }
         }

@@ -2,7 +2,7 @@ package nimblestride.desktop.playback;
 
 import javafx.beans.property.ReadOnlyIntegerProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 
 /**
@@ -14,5 +14,5 @@ import nimblestride.core.time.counting.Subdivision;
  */
 public record ShownExercise(
         ReadOnlyIntegerProperty stageProperty,
-        ReadOnlyObjectProperty<CountingSystem> countingSystemProperty,
+        ReadOnlyObjectProperty<Counting> countingSystemProperty,
         ReadOnlyObjectProperty<Subdivision> subdivisionProperty) {}

@@ -8,6 +8,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import nimblestride.core.language.text.CountText;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
@@ -20,7 +21,7 @@ import org.kordamp.ikonli.javafx.FontIcon;
 final class CountChoice extends HBox {
     CountChoice(
             ExerciseDocument document,
-            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Counting> counting,
             ObjectProperty<Subdivision> subdivision,
             Runnable stand) {
         getStyleClass().add("add-line");
@@ -31,7 +32,12 @@ final class CountChoice extends HBox {
         countingSystems.setMinWidth(190);
         countingSystems.setConverter(new TitleConverter<>(CountingSystem::title));
         countingSystems.setAccessibleText("How to count");
-        countingSystems.valueProperty().bindBidirectional(countingSystem);
+        countingSystems.setValue(counting.get().system());
+        countingSystems
+                .valueProperty()
+                .addListener(
+                        (property, old, system) -> counting.set(counting.get().in(system)));
+        counting.addListener((property, old, now) -> countingSystems.setValue(now.system()));
         Button copy = new Button("", new FontIcon(Feather.COPY));
         copy.setId("copy-count");
         copy.setMinWidth(USE_PREF_SIZE);
@@ -41,7 +47,7 @@ final class CountChoice extends HBox {
         copy.setOnAction(event -> {
             ClipboardContent content = new ClipboardContent();
             content.putString(CountText.write(
-                    document.exerciseProperty().get().phrase().bars(), countingSystem.get(), subdivision.get()));
+                    document.exerciseProperty().get().phrase().bars(), counting.get(), subdivision.get()));
             Clipboard.getSystemClipboard().setContent(content);
         });
         Button large = new Button("", new FontIcon(Feather.BOOK_OPEN));

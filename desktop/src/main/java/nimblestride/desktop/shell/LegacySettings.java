@@ -16,6 +16,7 @@ import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetItem;
 import nimblestride.core.practice.care.BreakSchedule;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.ui.look.DisplaySizes;
@@ -54,7 +55,7 @@ final class LegacySettings {
                 flag("reducedMotion", usual.reducedMotion()),
                 percent(),
                 flag("bookShown", usual.bookShown()),
-                counting(),
+                Counting.of(counting()),
                 sheet(),
                 rests(),
                 sound());
@@ -129,7 +130,7 @@ final class LegacySettings {
         return Arrays.stream(CountingSystem.values())
                 .filter(countingSystem -> countingSystem.name().equals(name))
                 .findFirst()
-                .orElse(Settings.DEFAULT.counting());
+                .orElse(CountingSystem.AUTOMATIC);
     }
 
     private boolean flag(String key, boolean usual) {

@@ -5,13 +5,17 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetItem;
 import nimblestride.core.practice.care.BreakSchedule;
+import nimblestride.core.time.counting.CountWords;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SixNotes;
 import nimblestride.desktop.ui.look.DisplaySizes;
 import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
@@ -43,7 +47,7 @@ record Settings(
         boolean reducedMotion,
         int percent,
         boolean bookShown,
-        CountingSystem counting,
+        Counting counting,
         Sheet sheet,
         int rests,
         SoundSettings sound) {
@@ -54,7 +58,7 @@ record Settings(
             false,
             DisplaySizes.DEFAULT,
             true,
-            CountingSystem.AUTOMATIC,
+            Counting.DEFAULT,
             Sheet.DEFAULT,
             BreakSchedule.DEFAULT.minutes(),
             SoundSettings.DEFAULT);
@@ -111,10 +115,23 @@ record Settings(
                 root.member("reducedMotion").truth(),
                 DisplaySizes.nearest(root.member("percent").whole()),
                 root.member("bookShown").truth(),
-                root.member("counting").oneOf(CountingSystem.class),
+                new Counting(root.member("counting").oneOf(CountingSystem.class), words(root)),
                 sheet.make(() -> sheet(sheet)),
                 root.make(() -> new BreakSchedule(root.member("rests").whole()).minutes()),
                 SoundSettings.read(root.member("sound")));
+    }
+
+    /** Reads the words of a count. Settings written before they could be chosen state none. */
+    private static CountWords words(JsonNodeReader root) {
+        if (!root.has("sixNotes")) {
+            return CountWords.DEFAULT;
+        }
+        SixNotes sixNotes = root.member("sixNotes").oneOf(SixNotes.class);
+        JsonNodeReader own = root.member("ownWords");
+        List<String> words = own.items(CountWords.MAX_SYLLABLES).stream()
+                .map(JsonNodeReader::text)
+                .toList();
+        return own.make(() -> new CountWords(sixNotes, words));
     }
 
     private static Sheet sheet(JsonNodeReader place) {
@@ -146,7 +163,10 @@ record Settings(
         root.put("reducedMotion", reducedMotion);
         root.put("percent", percent);
         root.put("bookShown", bookShown);
-        root.put("counting", counting.name());
+        root.put("counting", counting.system().name());
+        root.put("sixNotes", counting.words().sixNotes().name());
+        ArrayNode ownWords = root.putArray("ownWords");
+        counting.words().own().forEach(ownWords::add);
         ObjectNode written = root.putObject("sheet");
         written.put("paper", sheet.paper().name());
         ArrayNode sections = written.putArray("sections");

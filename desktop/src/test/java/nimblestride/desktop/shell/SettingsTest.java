@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.stream.Stream;
@@ -16,7 +17,10 @@ import nimblestride.core.kit.band.Mode;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetItem;
+import nimblestride.core.time.counting.CountWords;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.SixNotes;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Mix;
@@ -51,7 +55,9 @@ class SettingsTest {
                         .with("snare", 2)),
                 120,
                 Optional.of("card two"));
-        return new Settings(1000.5, 700, true, true, 150, false, CountingSystem.GROUPS, sheet, 45, sound);
+        Counting counting =
+                new Counting(CountingSystem.GROUPS, new CountWords(SixNotes.TRIP_LET, List.of("ap-ple", "ba-na-na")));
+        return new Settings(1000.5, 700, true, true, 150, false, counting, sheet, 45, sound);
     }
 
     @Test
@@ -78,7 +84,8 @@ class SettingsTest {
                 Mix.EVEN,
                 0,
                 Optional.empty());
-        new Settings(1280, 800, false, false, 100, true, CountingSystem.BEATS, Sheet.DEFAULT, 45, random).write(folder);
+        new Settings(1280, 800, false, false, 100, true, Counting.of(CountingSystem.BEATS), Sheet.DEFAULT, 45, random)
+                .write(folder);
         assertThat(Settings.in(folder).settings().sound().click().silence())
                 .isInstanceOfSatisfying(SilentBars.AtRandom.class, silence -> assertThat(silence.percent())
                         .isEqualTo(30));

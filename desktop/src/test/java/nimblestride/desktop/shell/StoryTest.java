@@ -12,6 +12,7 @@ import javafx.stage.Screen;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.view.road.RoadView;
@@ -196,7 +197,7 @@ class StoryTest extends WindowStory {
         assertThat(window.stage().getScene().getWidth()).isLessThan(1010);
         assertThat(window.stage().getScene().getRoot().getStyle()).contains("#1d1a18");
         RoadView road = lookup(".road").queryAs(RoadView.class);
-        assertThat(road.countingSystemProperty().get()).isEqualTo(CountingSystem.SPOKEN);
+        assertThat(road.countingSystemProperty().get()).isEqualTo(Counting.of(CountingSystem.SPOKEN));
     }
 
     @Test

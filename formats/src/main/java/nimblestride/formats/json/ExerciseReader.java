@@ -185,7 +185,7 @@ final class ExerciseReader {
             parts.add(
                     part.has("times")
                             ? repeat(part.object("times", "parts"), depth)
-                            : bar(part.object("meter", "grouping")));
+                            : bar(part.object("meter", "grouping", "innerBars")));
         }
         return parts;
     }
@@ -207,7 +207,14 @@ final class ExerciseReader {
         Meter meter = place.member("meter").make(() -> new Meter(terms));
         JsonNodeReader sizes = place.member("grouping");
         List<Integer> groups = wholes(sizes);
-        return sizes.make(() -> new Bar(meter, new Grouping(groups)));
+        if (place.has("innerBars")) {
+            JsonNodeReader inner = place.member("innerBars");
+            List<Integer> groupsPerInnerBar = wholes(inner);
+            return inner.make(() -> new Bar(meter, new Grouping(groups, groupsPerInnerBar)));
+        }
+        // Files written before inner bars were known state the groups of a sum only.
+        Grouping usual = meter.defaultGrouping();
+        return sizes.make(() -> new Bar(meter, usual.sizes().equals(groups) ? usual : new Grouping(groups)));
     }
 
     private static List<Integer> wholes(JsonNodeReader place) {

@@ -17,6 +17,7 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Span;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.PhrasePart;
 import nimblestride.core.time.meter.Repeat;
@@ -128,6 +129,11 @@ final class ExerciseWriter {
         }
         ArrayNode grouping = node.putArray("grouping");
         bar.grouping().sizes().forEach(grouping::add);
+        Grouping usual = bar.meter().defaultGrouping();
+        if (bar.grouping().hasInnerBars() || usual.hasInnerBars()) {
+            ArrayNode innerBars = node.putArray("innerBars");
+            bar.grouping().groupsPerInnerBar().forEach(innerBars::add);
+        }
     }
 
     private static ObjectNode layer(Layer layer) {

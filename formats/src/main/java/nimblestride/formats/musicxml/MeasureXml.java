@@ -4,9 +4,11 @@ import jakarta.xml.bind.JAXBElement;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
@@ -113,7 +115,12 @@ final class MeasureXml {
     }
 
     private void part(PartRhythm part, int voice) {
+        Set<NoteValue> innerBars = new HashSet<>(bar.bar().innerBarStarts());
+        innerBars.remove(NoteValue.ZERO);
         for (int i = 0; i < part.written().size(); i++) {
+            if (voice == 1 && innerBars.contains(part.written().get(i).at())) {
+                barline(RightLeftMiddle.MIDDLE, BarStyle.DASHED);
+            }
             boolean tiesOn =
                     i + 1 < part.written().size() ? part.written().get(i + 1).tied() : isTiedInto(voice - 1);
             NoteXml notes = new NoteXml(score, part, i, voice, tiesOn, instruments);

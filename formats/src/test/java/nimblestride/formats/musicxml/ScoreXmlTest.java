@@ -22,6 +22,7 @@ import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreStyle.Lengths;
 import nimblestride.core.notation.score.ScoreStyle.Stickings;
 import nimblestride.core.notation.score.ScoreWriter;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
@@ -54,7 +55,7 @@ class ScoreXmlTest {
             ScoreStyle style = ScoreStyle.DEFAULT
                     .with(lengths)
                     .with(Stickings.ALL)
-                    .counted(CountingSystem.GROUPS, Subdivision.AS_WRITTEN);
+                    .counted(Counting.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
             byte[] document = ScoreXml.write(ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), BARS), style));
             MusicXmlSchema.validate(document);
             ReadBack back = ReadBack.of(document);

@@ -18,6 +18,7 @@ import nimblestride.core.notation.score.ScoreStyle.Lengths;
 import nimblestride.core.notation.score.ScoreStyle.Parts;
 import nimblestride.core.notation.score.ScoreStyle.Stickings;
 import nimblestride.core.notation.score.ScoreWriter;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.formats.font.Fonts;
@@ -35,7 +36,7 @@ class DrawingPropertiesTest {
             @ForAll Parts parts,
             @ForAll boolean counted) {
         ScoreStyle plain = ScoreStyle.DEFAULT.with(lengths).with(stickings).with(parts);
-        ScoreStyle style = counted ? plain.counted(CountingSystem.SPOKEN, Subdivision.AS_WRITTEN) : plain;
+        ScoreStyle style = counted ? plain.counted(Counting.of(CountingSystem.SPOKEN), Subdivision.AS_WRITTEN) : plain;
         assertThat(faults(ScoreWriter.write(exercise, BarPlan.of(exercise.phrase(), BARS), style)))
                 .isEmpty();
     }

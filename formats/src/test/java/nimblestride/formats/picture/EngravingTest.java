@@ -18,6 +18,7 @@ import nimblestride.core.notation.score.ScoreStyle.Lengths;
 import nimblestride.core.notation.score.ScoreStyle.Stickings;
 import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.notation.score.WrittenNote;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.formats.font.Fonts;
@@ -124,8 +125,9 @@ class EngravingTest {
 
     @Test
     void wordsStandUnderTheirNotesAndDoNotTouch() {
-        ScoreStyle style =
-                ScoreStyle.DEFAULT.with(Stickings.ALL).counted(CountingSystem.SPOKEN, Subdivision.AS_WRITTEN);
+        ScoreStyle style = ScoreStyle.DEFAULT
+                .with(Stickings.ALL)
+                .counted(Counting.of(CountingSystem.SPOKEN), Subdivision.AS_WRITTEN);
         List<Drawing> lines = lines(score(2, style, "19/16(5+5+5+4)", "snare every 1/16"));
         for (Drawing line : lines) {
             List<Mark.Words> words = line.marks().stream()

@@ -13,6 +13,7 @@ import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetItem;
 import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.formats.font.Fonts;
 
@@ -25,8 +26,11 @@ class SheetPropertiesTest {
             @ForAll @NotEmpty Set<SheetItem> sections,
             @ForAll CountingSystem countingSystem,
             @ForAll @IntRange(min = 1, max = 3) int rounds) {
-        Sheet sheet =
-                Sheet.DEFAULT.on(paper).counted(countingSystem).inRounds(rounds).addressed("for the Tuesday group");
+        Sheet sheet = Sheet.DEFAULT
+                .on(paper)
+                .counted(Counting.of(countingSystem))
+                .inRounds(rounds)
+                .addressed("for the Tuesday group");
         for (SheetItem section : SheetItem.values()) {
             sheet = sheet.with(section, sections.contains(section));
         }

@@ -13,6 +13,7 @@ import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetItem;
 import nimblestride.core.notation.page.SheetLayout;
 import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
@@ -29,7 +30,7 @@ class SheetWordsTest {
                 PaperSize.A4,
                 EnumSet.copyOf(List.of(sections)),
                 ScoreStyle.DEFAULT,
-                CountingSystem.GROUPS,
+                Counting.of(CountingSystem.GROUPS),
                 1,
                 6,
                 60,

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
@@ -19,12 +20,12 @@ import nimblestride.sound.render.ClickSettings.Level;
  *
  * @param bars from 0, for none, to {@value #MAX_BARS}
  */
-public record CountIn(int bars, CountingSystem countingSystem, Subdivision subdivision) {
+public record CountIn(int bars, Counting counting, Subdivision subdivision) {
     /** The most bars. */
     public static final int MAX_BARS = 8;
 
     /** No count-in. */
-    public static final CountIn NONE = new CountIn(0, CountingSystem.BEATS, Subdivision.AS_WRITTEN);
+    public static final CountIn NONE = new CountIn(0, Counting.of(CountingSystem.BEATS), Subdivision.AS_WRITTEN);
 
     /** @throws nimblestride.core.foundation.failure.InvalidValueException if the bars are out of range */
     public CountIn {
@@ -35,7 +36,7 @@ public record CountIn(int bars, CountingSystem countingSystem, Subdivision subdi
 
     /** Returns a count-in of some bars, in beats and syllables. */
     public static CountIn of(int bars) {
-        return new CountIn(bars, CountingSystem.BEATS, Subdivision.AS_WRITTEN);
+        return new CountIn(bars, Counting.of(CountingSystem.BEATS), Subdivision.AS_WRITTEN);
     }
 
     /**
@@ -51,7 +52,7 @@ public record CountIn(int bars, CountingSystem countingSystem, Subdivision subdi
     Map<NoteValue, Level> clicks(Bar bar, NoteValue within) {
         Map<NoteValue, Level> clicks = new TreeMap<>();
         NoteValue end = length(bar, within);
-        List<SpokenSyllable> said = countingSystem.count(bar, subdivision);
+        List<SpokenSyllable> said = counting.count(bar, subdivision);
         Set<NoteValue> beats = Set.copyOf(Beats.of(bar).starts());
         for (int round = 0; round <= bars; round++) {
             for (SpokenSyllable syllable : said) {
@@ -80,7 +81,7 @@ public record CountIn(int bars, CountingSystem countingSystem, Subdivision subdi
         }
         double inBar = since % bar.length().toDouble();
         String last = "";
-        for (SpokenSyllable syllable : countingSystem.count(bar, subdivision)) {
+        for (SpokenSyllable syllable : counting.count(bar, subdivision)) {
             if (syllable.at().toDouble() <= inBar + 1e-9) {
                 last = syllable.syllable();
             }

@@ -17,6 +17,7 @@ import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
@@ -196,7 +197,7 @@ class ClickSettingsTest {
     })
     void theCountInIsSaidInTheChosenSchool(CountingSystem countingSystem, String said) {
         Bar bar = bars("7/8(2+2+3)").bars().get(0);
-        CountIn countIn = new CountIn(1, countingSystem, Subdivision.AS_WRITTEN);
+        CountIn countIn = new CountIn(1, Counting.of(countingSystem), Subdivision.AS_WRITTEN);
         assertThat(countIn.clicks(bar, NoteValue.ZERO).values())
                 .hasSize(7)
                 .startsWith(Level.BAR, Level.UNIT, Level.BEAT, Level.UNIT, Level.BEAT, Level.UNIT);

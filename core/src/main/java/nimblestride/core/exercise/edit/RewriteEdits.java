@@ -51,12 +51,22 @@ public final class RewriteEdits {
                     Meter.MAX_UNITS));
         }
         Meter meter = Meter.of((int) units, ExactMath.toInt(unit.denominator()));
-        List<Integer> groups = new ArrayList<>();
+        List<List<Integer>> inner = new ArrayList<>();
         for (Bar bar : phrase.bars()) {
             int factor = ExactMath.toInt(bar.meter().unit().wholePartsOf(unit));
-            bar.grouping().sizes().forEach(size -> groups.add(size * factor));
+            bar.grouping().times(factor).innerBars().forEach(one -> inner.add(one.sizes()));
         }
-        return Rebarring.of(exercise, Phrase.of(new Bar(meter, new Grouping(groups))));
+        return Rebarring.of(exercise, Phrase.of(new Bar(meter, Grouping.ofInnerBars(inner))));
+    }
+
+    /**
+     * Makes the inner bars of one bar of the phrase bars of their own, each time it is played.
+     *
+     * @param bar number from 0, of any time the bar is played in the first round
+     */
+    public static Exercise splitInnerBars(Exercise exercise, int bar) {
+        List<Bar> inner = exercise.phrase().bars().get(bar).innerBars();
+        return Rebarring.of(exercise, exercise.phrase().replacing(bar, inner));
     }
 
     /**
@@ -109,24 +119,11 @@ public final class RewriteEdits {
 
     /** Keeps the groups where old strides start on the new bar lines; a bar they cross gets its default grouping. */
     private static List<Bar> split(Bar old, List<Meter> meters) {
-        List<NoteValue> feet = new ArrayList<>(old.groupStarts());
-        feet.add(old.length());
         List<Bar> bars = new ArrayList<>();
         NoteValue start = NoteValue.ZERO;
         for (Meter meter : meters) {
-            NoteValue end = start.plus(meter.length());
-            List<Integer> groups = new ArrayList<>();
-            for (int i = 0; i + 1 < feet.size(); i++) {
-                boolean within =
-                        feet.get(i).compareTo(start) >= 0 && feet.get(i + 1).compareTo(end) <= 0;
-                NoteValue size = feet.get(i + 1).minus(feet.get(i));
-                if (within && size.isMultipleOf(meter.unit())) {
-                    groups.add(ExactMath.toInt(size.wholePartsOf(meter.unit())));
-                }
-            }
-            int units = groups.stream().mapToInt(Integer::intValue).sum();
-            bars.add(units == meter.units() ? new Bar(meter, new Grouping(groups)) : Bar.of(meter));
-            start = end;
+            bars.add(old.part(start, meter));
+            start = start.plus(meter.length());
         }
         return bars;
     }
@@ -205,11 +202,7 @@ public final class RewriteEdits {
                                 term.denominator()))
                 .toList());
         int factor = meter.units() / bar.meter().units();
-        return new Bar(
-                meter,
-                new Grouping(bar.grouping().sizes().stream()
-                        .map(size -> size * factor)
-                        .toList()));
+        return new Bar(meter, bar.grouping().times(factor));
     }
 
     private static Layer scaled(Layer layer, int times, int parts) {

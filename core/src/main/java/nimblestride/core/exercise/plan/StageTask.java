@@ -48,6 +48,29 @@ public sealed interface StageTask {
     }
 
     /**
+     * Play one inner bar over and over.
+     *
+     * @param number from 1, counted through the phrase; a bar of one level counts as one
+     */
+    record InnerBar(int number) implements StageTask {
+        /** The largest number. */
+        public static final int MAX = 1_000;
+
+        /** @throws nimblestride.core.foundation.failure.InvalidValueException if the number is out of range */
+        public InnerBar {
+            if (number < 1 || number > MAX) {
+                throw new InvalidValueException(
+                        String.format(Locale.ROOT, "inner bars are numbered from 1 to %,d, not %,d", MAX, number));
+            }
+        }
+
+        @Override
+        public String title() {
+            return "inner bar " + number;
+        }
+    }
+
+    /**
      * Play everything some units of the first bar later than written, against bars that stay.
      *
      * @param units from 1 to {@value #MAX}

@@ -30,6 +30,7 @@ public enum FactKind {
     RUNNING_HANDS(Category.BEAT, "running-hands"),
 
     MEET(Category.MEETING, "meet"),
+    COMPOSITE(Category.MEETING, "composite"),
     NEVER_MEET(Category.MEETING, "never-meet"),
     MORE_PAIRS(Category.MEETING, "more-pairs"),
     ALL_AT_ONCE(Category.MEETING, "all-at-once"),

@@ -1,5 +1,6 @@
 package nimblestride.core.insight.fact;
 
+import nimblestride.core.layer.alignment.CompositeRhythm;
 import nimblestride.core.layer.alignment.Meeting;
 import nimblestride.core.layer.alignment.Unison;
 import nimblestride.core.time.meter.Phrase;
@@ -12,6 +13,14 @@ public sealed interface MeetingFact extends Fact {
         @Override
         public FactKind kind() {
             return meeting.perCycle() == 0 ? FactKind.NEVER_MEET : FactKind.MEET;
+        }
+    }
+
+    /** What two layers sound like as one. */
+    record Composite(String one, String other, CompositeRhythm rhythm, Phrase phrase) implements MeetingFact {
+        @Override
+        public FactKind kind() {
+            return FactKind.COMPOSITE;
         }
     }
 

@@ -1,5 +1,8 @@
 package nimblestride.core.insight.family;
 
+import nimblestride.core.layer.pattern.CellPart;
+import nimblestride.core.kit.stroke.Stroke;
+import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.exercise.model.Exercise;
@@ -44,7 +47,7 @@ public final class ImpliedModulations {
     /** What stays on the written pulse. */
     public enum Keeping {
         LEFT_FOOT("the left foot on the written pulse", "easiest: one limb keeps the old pulse."),
-        HI_HAT("the hi-hat on the written pulse", "the hand keeps the old pulse. "),
+        HI_HAT("the hi-hat accents the written pulse", "the hand keeps the old pulse. "),
         NOTHING("all limbs moved", CAUTION);
 
         private final String title;
@@ -71,17 +74,35 @@ public final class ImpliedModulations {
     public static List<Layer> layers(
             NoteValue pulse, NoteValue late, NoteValue written, BackBeat backBeat, Keeping keeping) {
         NoteValue apart = pulse.times(backBeat.pulses);
+        NoteValue subdivision = pulse.greatestCommonDivisor(written);
         List<Layer> layers = new ArrayList<>();
         layers.add(
                 keeping == Keeping.HI_HAT
-                        ? every(Kit.HI_HAT, written, NoteValue.ZERO)
-                        : every(Kit.HI_HAT, pulse, late));
+                        ? subdivided(written, subdivision, NoteValue.ZERO)
+                        : subdivided(pulse, subdivision, late));
         if (keeping == Keeping.LEFT_FOOT) {
             layers.add(every(Kit.FOOT_HI_HAT, written, NoteValue.ZERO));
         }
         layers.add(every(Kit.KICK, apart, late));
         layers.add(every(Kit.SNARE, apart, late.plus(apart.dividedBy(2))));
         return layers;
+    }
+
+    /**
+     * Plays the subdivision that both pulses share on the hi-hat, and accents one of them. Without it the ear hears only
+     * a slower line (common practice).
+     */
+    private static Layer subdivided(NoteValue pulse, NoteValue subdivision, NoteValue late) {
+        long notes = pulse.wholePartsOf(subdivision);
+        if (notes == 1 || notes > Pattern.MAX_STEPS) {
+            return every(Kit.HI_HAT, pulse, late);
+        }
+        List<CellPart> steps = new ArrayList<>();
+        steps.add(new CellPart.Step(Optional.of(Stroke.ACCENT)));
+        for (long note = 1; note < notes; note++) {
+            steps.add(new CellPart.Step(Optional.of(Stroke.NORMAL)));
+        }
+        return Layer.of(Kit.HI_HAT, new Pattern.Cell(steps, subdivision)).withOffset(late);
     }
 
     private static Layer every(Voice voice, NoteValue value, NoteValue late) {

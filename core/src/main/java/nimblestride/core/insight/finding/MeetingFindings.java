@@ -1,5 +1,8 @@
 package nimblestride.core.insight.finding;
 
+import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.layer.alignment.CompositeRhythm;
+import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +67,17 @@ final class MeetingFindings {
         NoteValue first =
                 meeting.first().isEmpty() ? NoteValue.ZERO : meeting.first().get(0);
         findings.add(meeting.perCycle() == 0 ? Finding.of(fact) : Finding.at(pair.one(), first, fact));
+        findComposite(pair, one, other, meeting);
+    }
+
+    private void findComposite(OfPair pair, String one, String other, Meeting meeting) {
+        Optional<LayerTimeline> ofOne = analysis.layers().get(pair.one()).timeline();
+        Optional<LayerTimeline> ofOther = analysis.layers().get(pair.other()).timeline();
+        ofOne.flatMap(timeline -> ofOther.flatMap(another -> CompositeRhythm.of(timeline, another, meeting)))
+                .ifPresent(rhythm -> findings.add(Finding.at(
+                        pair.one(),
+                        rhythm.onsets().get(0),
+                        new MeetingFact.Composite(one, other, rhythm, phrase))));
     }
 
     private void findMorePairs(List<OfPair> pairs) {

@@ -3,6 +3,12 @@ package nimblestride.core.insight.wording;
 import static nimblestride.core.foundation.words.Counted.count;
 import static nimblestride.core.foundation.words.Counted.number;
 
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.meter.CountPosition;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.layer.alignment.CompositeRhythm;
+import java.util.stream.Collectors;
+import java.util.List;
 import nimblestride.core.insight.fact.MeetingFact;
 import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.layer.alignment.Meeting;
@@ -16,6 +22,9 @@ final class MeetingWording {
     static Words of(MeetingFact fact) {
         if (fact instanceof MeetingFact.Meets meets) {
             return meets(meets);
+        }
+        if (fact instanceof MeetingFact.Composite composite) {
+            return composite(composite);
         }
         if (fact instanceof MeetingFact.MorePairs pairs) {
             return morePairs(pairs);
@@ -42,6 +51,28 @@ final class MeetingWording {
                 names + " meet " + times(meeting.perCycle()) + " in every " + meeting.every() + ", first on "
                         + FindingWords.place(fact.phrase(), first) + ".",
                 onsets + " in that time.");
+    }
+
+    private static Words composite(MeetingFact.Composite fact) {
+        CompositeRhythm rhythm = fact.rhythm();
+        String notes = rhythm.lengths().stream().map(NoteName::say).collect(Collectors.joining(", "));
+        String say = rhythm.saying().isEmpty() ? "" : " Say: “" + rhythm.saying() + "”.";
+        return new Words(
+                "Together " + fact.one() + " and " + fact.other() + " play " + notes + "." + say,
+                "Count: " + counts(rhythm.onsets(), fact.phrase()) + ".");
+    }
+
+    /** Returns the places of onsets, with a line at each bar line. */
+    private static String counts(List<NoteValue> onsets, Phrase phrase) {
+        StringBuilder text = new StringBuilder();
+        long before = -1;
+        for (NoteValue at : onsets) {
+            long bar = phrase.barAt(at);
+            text.append(before < 0 ? "" : bar == before ? " " : " | ");
+            text.append(new CountPosition(phrase.bar(bar).meter(), at.minus(phrase.startOf(bar))));
+            before = bar;
+        }
+        return text.toString();
     }
 
     private static Words morePairs(MeetingFact.MorePairs fact) {

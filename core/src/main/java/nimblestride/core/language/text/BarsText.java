@@ -11,12 +11,14 @@ import nimblestride.core.time.meter.PhrasePart;
 import nimblestride.core.time.meter.Repeat;
 
 /**
- * Bars as people write them: {@code 11/8(3+3+3+2) x2, 9/16}, {@code [7/16, 5/8] x3}, {@code 4/4+1/12}.
+ * Bars as people write them: {@code 11/8(3+3+3+2) x2, 9/16}, {@code [7/16, 5/8] x3}, {@code 4/4+1/12}. A line
+ * between groups is a bar line within the bar: {@code 11/8(3+3|3+2)}.
  *
  * <pre>
  * bars  = part { "," part }
  * part  = ( bar | "[" bars "]" ) [ "x" number ]
- * bar   = term { "+" term } [ "(" number { "+" number } ")" ]
+ * bar   = term { "+" term } [ "(" inner { "|" inner } ")" ]
+ * inner = number { "+" number }
  * term  = number { "+" number } "/" number
  * </pre>
  */
@@ -82,14 +84,21 @@ public final class BarsText {
         cursor.skipSpaces();
         int bracket = cursor.at();
         cursor.take('(');
-        List<Integer> sizes = new ArrayList<>();
+        List<List<Integer>> innerBars = new ArrayList<>();
         do {
-            sizes.add(cursor.number(
-                    "expected the size of a group, in units of " + meter.unit() + ". For example: 11/8(3+3+3+2)"));
-        } while (cursor.take('+'));
-        cursor.expect(')', "expected + and another group, or the closing bracket. For example: 11/8(3+3+3+2)");
+            List<Integer> sizes = new ArrayList<>();
+            do {
+                sizes.add(cursor.number(
+                        "expected the size of a group, in units of " + meter.unit() + ". For example: 11/8(3+3+3+2)"));
+            } while (cursor.take('+'));
+            innerBars.add(sizes);
+        } while (cursor.take('|'));
+        cursor.expect(
+                ')',
+                "expected + and another group, | and another inner bar, or the closing bracket. For example:"
+                        + " 11/8(3+3|3+2)");
         String usual = meter + "(" + meter.defaultGrouping() + ")";
-        return cursor.make(bracket, () -> new Bar(meter, new Grouping(sizes)), usual);
+        return cursor.make(bracket, () -> new Bar(meter, Grouping.ofInnerBars(innerBars)), usual);
     }
 
     private static Meter meter(TextCursor cursor) {

@@ -3,6 +3,7 @@ package nimblestride.core.language.text;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import nimblestride.core.exercise.plan.Stage;
@@ -18,12 +19,13 @@ public final class StageText {
     private static final String EXAMPLE = "For example: right hand alone in 3+1 at 70 %";
     private static final String TASKS =
             "count aloud, pad hand to hand, right hand alone, all limbs, accents and ghosts,"
-                    + " displaced by 1, or as written";
+                    + " inner bar 1, displaced by 1, or as written";
     private static final Pattern WRITTEN = Pattern.compile(
             "\\s*(.*?)(?:\\s+of\\s+(.+?))?(?:\\s+in\\s+(\\S+|free time))?(?:\\s+at\\s+(\\S+?)\\s*%?)?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FRAME = Pattern.compile("(\\d{1,6})\\+(\\d{1,6})");
     private static final Pattern PERCENT = Pattern.compile("\\d{1,6}");
+    private static final Pattern INNER_BAR = Pattern.compile("inner bar (\\d{1,6})", Pattern.CASE_INSENSITIVE);
     private static final Pattern DISPLACED = Pattern.compile("displaced by (\\d{1,6})", Pattern.CASE_INSENSITIVE);
 
     private StageText() {}
@@ -62,6 +64,11 @@ public final class StageText {
             if (alone.title().equalsIgnoreCase(word)) {
                 return alone;
             }
+        }
+        Optional<MatchResult> innerBar = part.match(INNER_BAR);
+        if (innerBar.isPresent()) {
+            int number = Integer.parseInt(innerBar.get().group(1));
+            return part.make(() -> new StageTask.InnerBar(number), ". " + EXAMPLE);
         }
         MatchResult displaced =
                 part.match(DISPLACED).orElseThrow(() -> part.error("expected " + TASKS + ". " + EXAMPLE));

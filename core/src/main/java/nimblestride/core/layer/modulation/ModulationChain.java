@@ -1,5 +1,6 @@
 package nimblestride.core.layer.modulation;
 
+import nimblestride.core.time.value.NoteValue;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -104,9 +105,20 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
 
     /**
      * Returns whole starting tempos on an ordinary metronome that make every tempo of the chain whole: those nearest
-     * to the start, in order.
+     * to the start, in order. The beat is the tempo's own.
      */
     public List<Integer> friendlyTempos() {
+        return friendlyTempos(start.beat());
+    }
+
+    /**
+     * Returns whole starting tempos that make every tempo of the chain whole and put the felt beat on an ordinary
+     * metronome: those nearest to the start, in order.
+     *
+     * @param feltBeat what the foot taps, such as a dotted quarter under a tempo in eighths
+     */
+    public List<Integer> friendlyTempos(NoteValue feltBeat) {
+        double felt = start.beat().toDouble() / feltBeat.toDouble();
         BigInteger unit = ratios().stream()
                 .map(BigFraction::getDenominator)
                 .reduce(BigInteger.ONE, (a, b) -> a.multiply(b).divide(a.gcd(b)));
@@ -114,8 +126,9 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
             return List.of();
         }
         double now = start.perMinute().doubleValue();
-        return LongStream.iterate(unit.longValue(), tempo -> tempo <= METRONOME_TO, tempo -> tempo + unit.longValue())
-                .filter(tempo -> tempo >= METRONOME_FROM)
+        return LongStream.iterate(
+                        unit.longValue(), tempo -> tempo * felt <= METRONOME_TO, tempo -> tempo + unit.longValue())
+                .filter(tempo -> tempo * felt >= METRONOME_FROM)
                 .boxed()
                 .filter(this::staysPlayable)
                 .sorted(Comparator.comparingDouble((Long tempo) -> Math.abs(tempo - now))

@@ -2,6 +2,9 @@ package nimblestride.core.layer.modulation;
 
 import static nimblestride.core.foundation.words.Counted.count;
 
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.CountPosition;
+import java.util.Locale;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -73,9 +76,11 @@ public final class ModulationWords {
     private void whatStays() {
         NoteValue note = shift.subdivision();
         add(
-                "What stays",
-                "The " + NoteName.say(note) + " goes on as it is, and is called " + NoteName.one(shift.newUnits(note))
-                        + " now.",
+                "Stays the same",
+                shift.newUnits(note).equals(note)
+                        ? "The " + NoteName.say(note) + " keeps its length and its name."
+                        : "The " + NoteName.say(note) + " keeps its length. Now it is called "
+                                + NoteName.one(shift.newUnits(note)) + ".",
                 "it lasts " + milliseconds(note) + " before and after");
     }
 
@@ -88,12 +93,20 @@ public final class ModulationWords {
         NoteValue old = shift.oldUnits(beat);
         boolean same = old.equals(shift.oldBeat());
         add(
-                "What the ear takes as the beat",
+                "New beat",
                 same
-                        ? "The beat stays where it was: " + NoteName.one(beat) + " now lasts as long as "
-                                + NoteName.one(old) + " did."
-                        : "The " + NoteName.say(beat) + ", which lasts as long as " + NoteName.one(old) + " did.",
+                        ? "The beat keeps its length. "
+                                + (old.equals(beat)
+                                        ? "It is still called " + NoteName.one(beat) + "."
+                                        : "It was called " + NoteName.one(old) + ". Now it is called "
+                                                + NoteName.one(beat) + ".")
+                        : "The beat changes. " + capital(NoteName.one(beat)) + " lasts as long as " + NoteName.one(old)
+                                + " did.",
                 "a beat lasted " + milliseconds(shift.oldBeat()) + ", and now lasts " + milliseconds(old));
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private void meeting() {
@@ -126,17 +139,29 @@ public final class ModulationWords {
         long notes = shift.notesPerBeat();
         long group = shift.group();
         if (group == notes) {
-            add("To set it up", "Nothing need be accented: the pulse stays, and only its name changes.", "");
+            add("To set it up", "Play on: the beat stays, and only its name changes.", "");
             return;
         }
         add(
                 "To set it up",
                 "Play " + count(notes, "note") + " a beat and accent every "
                         + (group == 1 ? "one" : ordinal(group)) + ", for "
-                        + count(shift.beatsUntilTogether(), "beat") + " before the change.",
+                        + count(shift.beatsUntilTogether(), "beat") + " before the change: from " + setUpPlace() + ".",
                 beats(shift.beatsUntilTogether()) + " of " + notes + " are "
                         + shift.beatsUntilTogether() * notes / group + " groups of " + group
                         + ", so an accent falls on the 1 of the change");
+    }
+
+    /** Returns where the accents begin: {@code 2 of the last bar}. */
+    private String setUpPlace() {
+        Phrase bars = shift.oldBars();
+        NoteValue lasting = shift.oldBeat().times(shift.beatsUntilTogether());
+        long rounds = lasting.wholePartsOf(bars.length()) + 1;
+        NoteValue start = bars.length().times(rounds).minus(lasting);
+        long bar = bars.barAt(start);
+        CountPosition place = new CountPosition(bars.bar(bar).meter(), start.minus(bars.startOf(bar)));
+        long before = rounds * bars.bars().size() - bar;
+        return place + (before == 1 ? " of the last bar" : " of the bar " + before + " bars before the change");
     }
 
     private static String beats(long beats) {

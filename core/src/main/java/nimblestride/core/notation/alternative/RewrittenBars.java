@@ -29,8 +29,14 @@ final class RewrittenBars {
         return isPlain(meter.unit());
     }
 
-    /** Cuts a long bar at its groups into two or three bars of similar length; a shorter one stays as it is. */
+    /**
+     * Cuts a bar into its inner bars; without any, cuts a long bar at its groups into two or three bars of similar
+     * length. A shorter one stays as it is.
+     */
     static List<Bar> cut(Bar bar) {
+        if (bar.grouping().hasInnerBars()) {
+            return bar.innerBars();
+        }
         List<Integer> sizes = bar.grouping().sizes();
         boolean isLong = sizes.size() >= LONG
                 && bar.meter().units() >= MIN_UNITS
@@ -50,7 +56,7 @@ final class RewrittenBars {
             double wanted = (double) units * (bars.size() + 1) / parts;
             boolean closer = Math.abs(upToHere - wanted) <= Math.abs(next - wanted);
             if (i + 1 == sizes.size() || (closer && bars.size() + 1 < parts)) {
-                bars.add(of(bar.meter().unit(), current));
+                bars.add(of(bar.meter().unit(), new Grouping(current)));
                 before = upToHere;
                 current = new ArrayList<>();
             }
@@ -58,16 +64,14 @@ final class RewrittenBars {
         return bars;
     }
 
-    private static Bar of(NoteValue unit, List<Integer> groups) {
-        int units = groups.stream().mapToInt(Integer::intValue).sum();
-        return new Bar(Meter.of(units, ExactMath.toInt(unit.denominator())), new Grouping(groups));
+    private static Bar of(NoteValue unit, Grouping groups) {
+        return new Bar(Meter.of(ExactMath.toInt(groups.units()), ExactMath.toInt(unit.denominator())), groups);
     }
 
     /** Returns a bar as a number of one unit: 10/8 in sixteenths is 20/16. */
     static Bar inUnits(Bar bar, NoteValue unit) {
         int factor = ExactMath.toInt(bar.meter().unit().wholePartsOf(unit));
-        return of(
-                unit, bar.grouping().sizes().stream().map(size -> size * factor).toList());
+        return of(unit, bar.grouping().times(factor));
     }
 
     /** Returns how much longer values are written so that a length over an odd denominator is over a power of two. */
@@ -79,7 +83,7 @@ final class RewrittenBars {
     /** Returns a bar at another tempo, in its unit: 13/20 stretched by 5/4 is 13/16. */
     static Planned inGear(Bar bar, BigFraction gear) {
         NoteValue unit = NoteValue.of(bar.meter().unit().fraction().multiply(gear));
-        return new Planned(of(unit, bar.grouping().sizes()), gear);
+        return new Planned(of(unit, bar.grouping()), gear);
     }
 
     /** Returns each term of a sum as a bar at its own tempo: 2/4+3/20 is 2/4, then 3/16 stretched by 5/4. */
@@ -91,29 +95,11 @@ final class RewrittenBars {
         NoteValue start = NoteValue.ZERO;
         for (Meter.Term term : bar.meter().terms()) {
             Meter own = new Meter(List.of(term));
-            Bar part = new Bar(own, groupsWithin(bar, start, own));
+            Bar part = bar.part(start, own);
             planned.add(isPlain(own) ? new Planned(part, BigFraction.ONE) : inGear(part, gear(own.unit())));
             start = start.plus(own.length());
         }
         return planned;
-    }
-
-    /** Returns the bar's own groups where they fill the meter from a moment on, the default ones otherwise. */
-    private static Grouping groupsWithin(Bar bar, NoteValue start, Meter meter) {
-        NoteValue end = start.plus(meter.length());
-        List<Integer> groups = new ArrayList<>();
-        List<NoteValue> feet = new ArrayList<>(bar.groupStarts());
-        feet.add(bar.length());
-        for (int i = 0; i + 1 < feet.size(); i++) {
-            boolean within =
-                    feet.get(i).compareTo(start) >= 0 && feet.get(i + 1).compareTo(end) <= 0;
-            NoteValue size = feet.get(i + 1).minus(feet.get(i));
-            if (within && size.isMultipleOf(meter.unit())) {
-                groups.add(ExactMath.toInt(size.wholePartsOf(meter.unit())));
-            }
-        }
-        int units = groups.stream().mapToInt(Integer::intValue).sum();
-        return units == meter.units() ? new Grouping(groups) : meter.defaultGrouping();
     }
 
     /** Returns bars that sound as long as they are written. */

@@ -8,6 +8,9 @@ import nimblestride.core.notation.engraving.Mark.Sign;
 final class BarLines {
     private static final double STAFF = 2;
     private static final double DOT_Y = 0.5;
+    private static final double DASH = 0.5;
+    private static final double DASH_GAP = 0.375;
+    private static final double BEFORE_NOTE = 0.75;
 
     private final MarkCollector strip;
     private final MusicFontMetrics face;
@@ -23,6 +26,9 @@ final class BarLines {
             repeatStart(x);
         }
         if (!segment.closes()) {
+            if (segment.columns().startsInnerBar(segment.end())) {
+                dashed(end - face.lines().thinBarLine());
+            }
             return;
         }
         if (segment.bar().repeatEnds() > 1) {
@@ -49,6 +55,19 @@ final class BarLines {
         return new TimeSignatureDrawing(face, segment.bar().signature()).width() + Engraver.SIGNATURE_GAP + 0.5;
     }
 
+    /**
+     * Draws a dashed line before each inner bar.
+     *
+     * @param columns x of each column of the bar
+     */
+    void paintInner(BarSegment segment, double[] columns) {
+        for (int column = segment.first() + 1; column < segment.end(); column++) {
+            if (segment.columns().startsInnerBar(column)) {
+                dashed(columns[column] - segment.columns().leftOf(column) - BEFORE_NOTE);
+            }
+        }
+    }
+
     private double thickWidth() {
         return face.lines().thickBarLine();
     }
@@ -68,6 +87,12 @@ final class BarLines {
     private void thin(double x) {
         double half = face.lines().thinBarLine() / 2;
         strip.add(new Line(x + half, -STAFF, x + half, STAFF, face.lines().thinBarLine(), Ink.INK));
+    }
+
+    private void dashed(double x) {
+        for (double y = -STAFF; y < STAFF; y += DASH + DASH_GAP) {
+            strip.add(new Line(x, y, x, Math.min(STAFF, y + DASH), face.lines().thinBarLine(), Ink.INK));
+        }
     }
 
     private void thick(double x) {

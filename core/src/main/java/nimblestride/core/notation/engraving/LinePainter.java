@@ -58,7 +58,9 @@ final class LinePainter {
             strip.add(new Line(0, line, end, line, face.lines().staff(), Ink.INK));
         }
         for (int i = 0; i < segments.size(); i++) {
-            new BarLines(strip, face).paint(segments.get(i), starts[i], starts[i + 1], isLast(segments.get(i)));
+            BarLines barLines = new BarLines(strip, face);
+            barLines.paint(segments.get(i), starts[i], starts[i + 1], isLast(segments.get(i)));
+            barLines.paintInner(segments.get(i), xs[i][0]);
         }
         return strip.drawing(width, MARGIN);
     }

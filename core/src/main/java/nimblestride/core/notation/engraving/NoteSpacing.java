@@ -30,17 +30,23 @@ final class NoteSpacing {
     private static final double BETWEEN_WORDS = 0.4;
     private static final double BAR_REST = 6;
     private static final double BEFORE_BAR_LINE = 1.1;
+    private static final double BEFORE_INNER_BAR = 0.5;
     private static final double BEFORE_REPEAT = 1.9;
 
     private final WrittenBar bar;
     private final List<NoteValue> at;
+    /** What the signs of a column need to its left. */
+    private final double[] left;
+
     private final double[] before;
     private final double[] after;
     private final double[] ideal;
     private final Map<NoteValue, Integer> columnAt = new HashMap<>();
     private final BitSet struck = new BitSet();
 
-    private NoteSpacing(WrittenBar bar, List<NoteValue> at, double[] before, double[] after, double[] ideal) {
+    private NoteSpacing(
+            WrittenBar bar, List<NoteValue> at, double[] left, double[] before, double[] after, double[] ideal) {
+        this.left = left;
         this.bar = bar;
         this.at = at;
         this.before = before;
@@ -60,6 +66,7 @@ final class NoteSpacing {
         moments.add(NoteValue.ZERO);
         bar.parts().forEach(part -> part.written().forEach(written -> moments.add(written.at())));
         bar.counts().forEach(said -> moments.add(said.at()));
+        moments.addAll(bar.bar().innerBarStarts());
         List<NoteValue> at = List.copyOf(moments);
         int count = at.size();
         double[] left = new double[count];
@@ -92,6 +99,9 @@ final class NoteSpacing {
             NoteValue next = i + 1 < count ? at.get(i + 1) : bar.bar().length();
             ideal[i] = room(next.minus(at.get(i)));
             before[i] = Math.max(left[i], wordsLeft[i]);
+            if (i > 0 && bar.bar().innerBarStarts().contains(at.get(i))) {
+                before[i] = Math.max(before[i] + BEFORE_INNER_BAR, left[i] + BEFORE_BAR_LINE);
+            }
             after[i] = Math.max(right[i] + BETWEEN_SIGNS, wordsRight[i] > 0 ? wordsRight[i] + BETWEEN_WORDS : 0);
         }
         if (!bar.problem().isEmpty()) {
@@ -100,7 +110,7 @@ final class NoteSpacing {
         if (!bar.problem().isEmpty() || bar.parts().stream().allMatch(PartRhythm::isBarRest)) {
             ideal[count - 1] = Math.max(ideal[count - 1], BAR_REST);
         }
-        return new NoteSpacing(bar, at, before, after, ideal);
+        return new NoteSpacing(bar, at, left, before, after, ideal);
     }
 
     private static double room(NoteValue length) {
@@ -120,6 +130,11 @@ final class NoteSpacing {
         return columnAt.getOrDefault(moment, -1);
     }
 
+    /** Returns whether an inner bar starts at a column; never at the start of the bar. */
+    boolean startsInnerBar(int column) {
+        return column > 0 && column < at.size() && bar.bar().innerBarStarts().contains(at.get(column));
+    }
+
     /** Returns whether a note starts at a column. */
     boolean isStruck(int column) {
         return struck.get(column);
@@ -130,6 +145,11 @@ final class NoteSpacing {
         return bar.parts().stream().anyMatch(part -> part.tuplets().stream()
                 .anyMatch(span -> part.written().get(span.from()).at().compareTo(moment) < 0
                         && part.written().get(span.to() - 1).end().compareTo(moment) > 0));
+    }
+
+    /** Returns how far the signs of a column reach to the left of its origin. */
+    double leftOf(int column) {
+        return left[column];
     }
 
     /** Returns what the first of a run of columns needs to its left. */

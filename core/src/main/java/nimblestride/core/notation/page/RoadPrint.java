@@ -18,7 +18,7 @@ import nimblestride.core.notation.engraving.Mark.Polygon;
 import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.notation.engraving.Mark.Words;
 import nimblestride.core.notation.engraving.TextMetrics;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
@@ -47,15 +47,15 @@ final class RoadPrint {
     private static final int MAX_HITS = 2_000;
 
     private final Exercise exercise;
-    private final CountingSystem countingSystem;
+    private final Counting counting;
     private final TextMetrics letters;
     private final double width;
     private final List<Bar> bars;
     private final double perWhole;
 
-    RoadPrint(Exercise exercise, CountingSystem countingSystem, TextMetrics letters, double width) {
+    RoadPrint(Exercise exercise, Counting counting, TextMetrics letters, double width) {
         this.exercise = exercise;
-        this.countingSystem = countingSystem;
+        this.counting = counting;
         this.letters = letters;
         this.width = width;
         List<Bar> all = exercise.phrase().bars();
@@ -135,6 +135,10 @@ final class RoadPrint {
 
     private void bar(List<Mark> marks, Bar bar, double start) {
         marks.add(new Line(start, GROUND - 2.2, start, GROUND + 0.8, 0.2, Ink.INK));
+        for (NoteValue inner :
+                bar.innerBarStarts().subList(1, bar.grouping().innerBars().size())) {
+            innerBarLine(marks, start + inner.toDouble() * perWhole);
+        }
         double unit = bar.meter().unit().toDouble() * perWhole;
         double widest = bar.grouping().sizes().stream()
                         .mapToInt(Integer::intValue)
@@ -158,10 +162,17 @@ final class RoadPrint {
         }
     }
 
+    /** Draws a dashed line. */
+    private static void innerBarLine(List<Mark> marks, double x) {
+        for (double y = GROUND - 2.2; y < GROUND + 0.8; y += 0.75) {
+            marks.add(new Line(x, y, x, Math.min(GROUND + 0.8, y + 0.45), 0.16, Ink.INK));
+        }
+    }
+
     /** Draws the counts that have room after those of the bar before, and returns where there is room again. */
     private double counts(List<Mark> marks, Bar bar, double start, double taken) {
         double free = taken;
-        for (SpokenSyllable said : countingSystem.count(bar, Subdivision.AS_WRITTEN)) {
+        for (SpokenSyllable said : counting.count(bar, Subdivision.AS_WRITTEN)) {
             double x = start + said.at().toDouble() * perWhole;
             Weight weight = said.startsGroup() ? Weight.BOLD : Weight.REGULAR;
             double half = letters.width(said.syllable(), weight, SIZE) / 2;

@@ -12,7 +12,7 @@ import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.notation.score.SectionsWriter;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 
 /**
@@ -20,7 +20,7 @@ import nimblestride.core.time.counting.Subdivision;
  *
  * @param sections at least one
  * @param style of the staff; the sections decide which stickings and counts it shows
- * @param countingSystem of the count
+ * @param counting of the count
  * @param rounds how often the phrase is written, from 1 to {@value #MAX_ROUNDS}
  * @param stages tempos that lead to the goal, from 1 to {@value #MAX_STAGES}
  * @param firstPercent the first of them, in percent of the goal, from 10 to 100
@@ -31,7 +31,7 @@ public record Sheet(
         PaperSize paper,
         Set<SheetItem> sections,
         ScoreStyle style,
-        CountingSystem countingSystem,
+        Counting counting,
         int rounds,
         int stages,
         int firstPercent,
@@ -47,7 +47,7 @@ public record Sheet(
             PaperSize.A4,
             EnumSet.complementOf(EnumSet.of(SheetItem.STICKING)),
             ScoreStyle.DEFAULT,
-            CountingSystem.AUTOMATIC,
+            Counting.DEFAULT,
             1,
             6,
             60,
@@ -76,7 +76,7 @@ public record Sheet(
 
     /** Returns the sheet on another paper. */
     public Sheet on(PaperSize newPaper) {
-        return new Sheet(newPaper, sections, style, countingSystem, rounds, stages, firstPercent, way, forWhom);
+        return new Sheet(newPaper, sections, style, counting, rounds, stages, firstPercent, way, forWhom);
     }
 
     /** Returns the sheet with a section, or without it; the last one stays. */
@@ -87,37 +87,37 @@ public record Sheet(
         } else if (changed.size() > 1) {
             changed.remove(section);
         }
-        return new Sheet(paper, changed, style, countingSystem, rounds, stages, firstPercent, way, forWhom);
+        return new Sheet(paper, changed, style, counting, rounds, stages, firstPercent, way, forWhom);
     }
 
     /** Returns the sheet with another style of the staff. */
     public Sheet in(ScoreStyle newStyle) {
-        return new Sheet(paper, sections, newStyle, countingSystem, rounds, stages, firstPercent, way, forWhom);
+        return new Sheet(paper, sections, newStyle, counting, rounds, stages, firstPercent, way, forWhom);
     }
 
     /** Returns the sheet with another counting system. */
-    public Sheet counted(CountingSystem newSchool) {
+    public Sheet counted(Counting newSchool) {
         return new Sheet(paper, sections, style, newSchool, rounds, stages, firstPercent, way, forWhom);
     }
 
     /** Returns the sheet with another number of rounds. */
     public Sheet inRounds(int newRounds) {
-        return new Sheet(paper, sections, style, countingSystem, newRounds, stages, firstPercent, way, forWhom);
+        return new Sheet(paper, sections, style, counting, newRounds, stages, firstPercent, way, forWhom);
     }
 
     /** Returns the sheet with other tempos to the goal. */
     public Sheet inStages(int newStages, int newFirstPercent) {
-        return new Sheet(paper, sections, style, countingSystem, rounds, newStages, newFirstPercent, way, forWhom);
+        return new Sheet(paper, sections, style, counting, rounds, newStages, newFirstPercent, way, forWhom);
     }
 
     /** Returns the sheet with another line under the title. */
     public Sheet addressed(String whom) {
-        return new Sheet(paper, sections, style, countingSystem, rounds, stages, firstPercent, way, whom);
+        return new Sheet(paper, sections, style, counting, rounds, stages, firstPercent, way, whom);
     }
 
     /** Returns the sheet in another notation. */
     public Sheet writtenAs(String newWay) {
-        return new Sheet(paper, sections, style, countingSystem, rounds, stages, firstPercent, newWay, forWhom);
+        return new Sheet(paper, sections, style, counting, rounds, stages, firstPercent, newWay, forWhom);
     }
 
     /** Returns the score of an exercise for this sheet: all its sections, or its phrase for some rounds. */
@@ -144,8 +144,6 @@ public record Sheet(
         ScoreStyle.Stickings stickings =
                 sections.contains(SheetItem.STICKING) ? ScoreStyle.Stickings.ALL : ScoreStyle.Stickings.AS_GIVEN;
         ScoreStyle stuck = style.with(stickings);
-        return sections.contains(SheetItem.COUNT)
-                ? stuck.counted(countingSystem, Subdivision.AS_WRITTEN)
-                : stuck.uncounted();
+        return sections.contains(SheetItem.COUNT) ? stuck.counted(counting, Subdivision.AS_WRITTEN) : stuck.uncounted();
     }
 }

@@ -57,7 +57,7 @@ final class SheetBlocks {
     List<SheetBlock> all() {
         blocks.add(title(exercise.name(), subtitle(), letters, width));
         if (shows(SheetItem.ROAD)) {
-            eachContent(content -> new RoadPrint(content, sheet.countingSystem(), letters, width)
+            eachContent(content -> new RoadPrint(content, sheet.counting(), letters, width)
                     .rows()
                     .forEach(row -> blocks.add(new SheetBlock(row, BETWEEN_STAVES, 0))));
         }
@@ -123,7 +123,7 @@ final class SheetBlocks {
             }
             StringBuilder line = new StringBuilder(bar.meter() + ":  ");
             int group = 0;
-            for (SpokenSyllable said : sheet.countingSystem().count(bar, Subdivision.AS_WRITTEN)) {
+            for (SpokenSyllable said : sheet.counting().count(bar, Subdivision.AS_WRITTEN)) {
                 line.append(said.group() == group ? " " : "   |   ").append(said.syllable());
                 group = said.group();
             }

@@ -2,7 +2,7 @@ package nimblestride.core.notation.score;
 
 import java.util.Optional;
 import java.util.stream.Collectors;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 
 /**
@@ -19,7 +19,7 @@ public record ScoreStyle(
         Parts parts,
         Lengths lengths,
         Stickings stickings,
-        Optional<CountingSystem> counting,
+        Optional<Counting> counting,
         Subdivision subdivision,
         boolean repeats) {
     /** Which way stems point. */
@@ -100,8 +100,8 @@ public record ScoreStyle(
     }
 
     /** Returns the style with counts. */
-    public ScoreStyle counted(CountingSystem countingSystem, Subdivision newDivision) {
-        return new ScoreStyle(parts, lengths, stickings, Optional.of(countingSystem), newDivision, repeats);
+    public ScoreStyle counted(Counting counting, Subdivision newDivision) {
+        return new ScoreStyle(parts, lengths, stickings, Optional.of(counting), newDivision, repeats);
     }
 
     /** Returns the style without counts. */

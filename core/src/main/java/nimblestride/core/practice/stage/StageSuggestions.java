@@ -26,6 +26,7 @@ public final class StageSuggestions {
     private static final int EASY = 70;
     private static final int BRISK = 80;
     private static final int LOOKED_AT_BARS = 64;
+    private static final int MAX_INNER_BARS = 6;
 
     private final Exercise exercise;
     private final List<Stage> stages = new ArrayList<>();
@@ -45,6 +46,7 @@ public final class StageSuggestions {
         if (exercise.layers().isEmpty()) {
             return stages;
         }
+        addInnerBars();
         List<String> ground = ground();
         List<String> across = exercise.layerNames().stream()
                 .filter(name -> !ground.contains(name))
@@ -69,6 +71,20 @@ public final class StageSuggestions {
         stages.add(Stage.of(StageTask.AS_WRITTEN).in(TimeAndFill.FREE));
         stages.add(Stage.of(StageTask.AS_WRITTEN));
         return stages;
+    }
+
+    /** Practices each inner bar alone, unless there are too many. */
+    private void addInnerBars() {
+        int count = exercise.phrase().bars().stream()
+                .mapToInt(bar -> bar.grouping().groupsPerInnerBar().size())
+                .sum();
+        boolean twoLevels = exercise.phrase().kinds().stream()
+                .anyMatch(bar -> bar.grouping().hasInnerBars());
+        if (twoLevels && count <= MAX_INNER_BARS) {
+            for (int number = 1; number <= count; number++) {
+                stages.add(Stage.of(new StageTask.InnerBar(number)).at(SLOW));
+            }
+        }
     }
 
     private void playTheGround(List<String> first) {

@@ -123,6 +123,9 @@ public final class StagedExercise {
         if (task instanceof StageTask.OneLimb one) {
             return notes(note -> note.limb() == one.limb() ? plain(note) : null, NoteValue.ZERO);
         }
+        if (task instanceof StageTask.InnerBar inner) {
+            return innerBar(inner.number());
+        }
         if (task instanceof StageTask.Displaced displaced) {
             NoteValue unit = content.phrase().bars().get(0).meter().unit();
             return notes(note -> note, unit.times(displaced.units()));
@@ -171,6 +174,45 @@ public final class StagedExercise {
         return List.of(placed(Kit.SNARE, hands), placed(Kit.KICK, foot));
     }
 
+    /** Returns what the first round plays in one inner bar, in that bar alone. */
+    private Exercise innerBar(int number) {
+        Phrase phrase = content.phrase();
+        int before = 0;
+        for (int bar = 0; bar < phrase.bars().size(); bar++) {
+            List<Bar> inner = phrase.bars().get(bar).innerBars();
+            if (number <= before + inner.size()) {
+                int chosen = number - before - 1;
+                NoteValue start = phrase.startOf(bar)
+                        .plus(phrase.bars().get(bar).innerBarStarts().get(chosen));
+                return window(start, inner.get(chosen));
+            }
+            before += inner.size();
+        }
+        throw new InvalidValueException("there is no inner bar " + number + "; the phrase has " + before);
+    }
+
+    private Exercise window(NoteValue start, Bar bar) {
+        NoteValue end = start.plus(bar.length());
+        LimbAssignment hands =
+                Analysis.of(content).hands(content.phrase().bars().size());
+        checkCount(hands.isComplete() ? 0 : -1);
+        Map<Voice, SortedSet<Placement>> byVoice = new LinkedHashMap<>();
+        for (LimbNote note : hands.notes()) {
+            if (note.at().compareTo(start) >= 0 && note.at().compareTo(end) < 0) {
+                byVoice.computeIfAbsent(note.voice(), voice -> new TreeSet<>())
+                        .add(new Placement(
+                                0, note.at().minus(start), note.stroke().by(note.limb())));
+            }
+        }
+        return content.withPhrase(Phrase.of(bar)).withLayers(layers(byVoice));
+    }
+
+    private static List<Layer> layers(Map<Voice, SortedSet<Placement>> byVoice) {
+        List<Layer> layers = new ArrayList<>();
+        byVoice.forEach((voice, places) -> layers.add(placed(voice, places)));
+        return layers;
+    }
+
     private static void checkCount(int left) {
         if (left < 0) {
             throw new InvalidValueException(String.format(
@@ -206,9 +248,7 @@ public final class StagedExercise {
             throw new InvalidValueException(
                     "there is nothing to play in the stage \"" + stage.task().title() + "\": no layer gives it a note");
         }
-        List<Layer> layers = new ArrayList<>();
-        byVoice.forEach((voice, places) -> layers.add(placed(voice, places)));
-        return content.withPhrase(written).withLayers(layers);
+        return content.withPhrase(written).withLayers(layers(byVoice));
     }
 
     private static Layer placed(Voice voice, Collection<Placement> places) {

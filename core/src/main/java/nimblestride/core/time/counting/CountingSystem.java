@@ -14,20 +14,27 @@ public enum CountingSystem {
     /** The one that suits each bar; see {@link #forBar}. */
     AUTOMATIC("automatic", "automatic") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             throw new IllegalStateException("a bar is counted in the system that suits it");
         }
     },
     /** Numbers on the beats, syllables between: {@code 1 e & a}. It shows where the quarters are. */
     BEATS("beats and syllables", "beats") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             List<String> said = new ArrayList<>();
             for (Slot slot : slots) {
+                boolean sixes = slot.note().times(SIX).equals(meter.beat());
                 for (int note = 0; note < slot.notes(); note++) {
                     CountPosition place = new CountPosition(
                             meter, slot.from().plus(slot.note().times(note)));
-                    said.add(place.isEveryday() ? spoken(place) : Integer.toString(note + 1));
+                    NoteValue inBeat = place.position().remainder(meter.beat());
+                    if (sixes && !inBeat.isZero() && inBeat.isMultipleOf(slot.note())) {
+                        int after = (int) inBeat.wholePartsOf(slot.note()) - 1;
+                        said.add(words.sixNotes().afterTheNumber().get(after));
+                    } else {
+                        said.add(place.isEveryday() ? spoken(place) : Integer.toString(note + 1));
+                    }
                 }
             }
             return said;
@@ -41,18 +48,18 @@ public enum CountingSystem {
     /** A number for every note, straight through the bar: you always know how far you are. */
     STRAIGHT("straight through", "straight") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             int notes = slots.stream().mapToInt(Slot::notes).sum();
-            return IntStream.rangeClosed(1, notes).mapToObj(Integer::toString).toList();
+            return numbers(notes);
         }
     },
     /** Starts at 1 in every group: you feel the strides. */
     GROUPS("restart at each group", "groups") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             List<String> said = new ArrayList<>();
             for (int notes : Slot.withRunsOfOnes(slots)) {
-                IntStream.rangeClosed(1, notes).mapToObj(Integer::toString).forEach(said::add);
+                said.addAll(numbers(notes));
             }
             return said;
         }
@@ -60,12 +67,12 @@ public enum CountingSystem {
     /** The number of the group, then syllables within it: {@code 1 & 2 & 3 la li} (McHose and Tibbs 1945). */
     GROUP_SYLLABLES("number the groups", "group-numbers") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             List<String> said = new ArrayList<>();
             int number = 1;
             for (Slot slot : slots) {
                 said.add(Integer.toString(number++));
-                said.addAll(Syllables.within(slot.notes()));
+                said.addAll(slot.notes() == SIX ? words.sixNotes().afterTheNumber() : Syllables.within(slot.notes()));
             }
             return said;
         }
@@ -76,7 +83,7 @@ public enum CountingSystem {
      */
     SPOKEN("konnakol", "konnakol") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             List<String> said = new ArrayList<>();
             Slot.withRunsOfOnes(slots).forEach(notes -> said.addAll(Syllables.konnakol(notes)));
             return said;
@@ -85,14 +92,14 @@ public enum CountingSystem {
     /** Takadimi: syllables by the place in the beat (Hoffman, Pelto, and White 1996). */
     TAKADIMI("Takadimi", "takadimi") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             return byBeat(slots, Syllables::takadimi);
         }
     },
     /** Gordon: du on each beat, de between, da di in threes; be and ba bi in uneven beats (Gordon 1993). */
     GORDON("Gordon (du de)", "gordon") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             boolean uneven = slots.stream().map(Slot::length).distinct().count() > 1;
             return byBeat(slots, notes -> Syllables.gordon(notes, uneven));
         }
@@ -100,7 +107,7 @@ public enum CountingSystem {
     /** Eastman: the number of the beat, then te or la li, and ta between (McHose and Tibbs 1945). */
     EASTMAN("Eastman (ta te)", "eastman") {
         @Override
-        List<String> say(Meter meter, List<Slot> slots) {
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
             List<String> said = new ArrayList<>();
             int number = 1;
             for (Slot slot : slots) {
@@ -109,7 +116,20 @@ public enum CountingSystem {
             }
             return said;
         }
+    },
+    /** The user's own word for each group; numbers where there is none. */
+    OWN("my own words", "own") {
+        @Override
+        List<String> say(Meter meter, List<Slot> slots, CountWords words) {
+            List<String> said = new ArrayList<>();
+            for (int notes : Slot.withRunsOfOnes(slots)) {
+                said.addAll(words.ownFor(notes).orElseGet(() -> numbers(notes)));
+            }
+            return said;
+        }
     };
+
+    private static final int SIX = 6;
 
     private final String title;
     private final String key;
@@ -136,7 +156,7 @@ public enum CountingSystem {
 
     /** Returns whether the count itself shows the groups. */
     public boolean tellsGroups() {
-        return this == GROUPS || this == GROUP_SYLLABLES || this == SPOKEN;
+        return this == GROUPS || this == GROUP_SYLLABLES || this == SPOKEN || this == OWN;
     }
 
     /** Returns whether syllables follow the beats rather than the groups. */
@@ -147,11 +167,16 @@ public enum CountingSystem {
     /**
      * Returns the system that a bar is counted in; itself unless it is {@link #AUTOMATIC}. Quarters, and fours of
      * sixteenths, are counted in beats and syllables; compound bars number their groups; other bars restart at each
-     * group (common practice).
+     * group (common practice). A bar whose inner bars differ restarts at each group.
      */
     public CountingSystem forBar(Bar bar) {
         if (this != AUTOMATIC) {
             return this;
+        }
+        if (bar.grouping().hasInnerBars()) {
+            List<CountingSystem> inner =
+                    bar.innerBars().stream().map(this::forBar).distinct().toList();
+            return inner.size() == 1 ? inner.get(0) : GROUPS;
         }
         NoteValue unit = bar.meter().unit();
         List<Integer> groups = bar.grouping().sizes();
@@ -166,38 +191,35 @@ public enum CountingSystem {
         return groups.stream().allMatch(size -> size == 3) ? GROUP_SYLLABLES : GROUPS;
     }
 
-    abstract List<String> say(Meter meter, List<Slot> slots);
+    /** Counts each inner bar from its own 1, unless the count goes straight through. */
+    List<String> sayBar(Bar bar, List<Slot> slots, CountWords words) {
+        if (this == STRAIGHT) {
+            return say(bar.meter(), slots, words);
+        }
+        List<String> said = new ArrayList<>();
+        int from = 0;
+        NoteValue start = NoteValue.ZERO;
+        for (Bar inner : bar.innerBars()) {
+            NoteValue end = start.plus(inner.length());
+            List<Slot> within = new ArrayList<>();
+            while (from < slots.size() && slots.get(from).from().compareTo(end) < 0) {
+                within.add(slots.get(from++).fromStartOf(start));
+            }
+            said.addAll(say(inner.meter(), within, words));
+            start = end;
+        }
+        return said;
+    }
+
+    abstract List<String> say(Meter meter, List<Slot> slots, CountWords words);
+
+    private static List<String> numbers(int notes) {
+        return IntStream.rangeClosed(1, notes).mapToObj(Integer::toString).toList();
+    }
 
     private static List<String> byBeat(List<Slot> slots, OfBeat syllables) {
         List<String> said = new ArrayList<>();
         slots.forEach(slot -> said.addAll(syllables.with(slot.notes())));
         return said;
-    }
-
-    /** Returns the syllables of a bar, in order. */
-    public List<SpokenSyllable> count(Bar bar, Subdivision subdivision) {
-        CountingSystem system = forBar(bar);
-        List<Slot> slots = system.followsBeats() ? subdivision.beatSlots(bar) : subdivision.slots(bar);
-        List<String> syllables = system.say(bar.meter(), slots);
-        List<SpokenSyllable> said = new ArrayList<>();
-        for (int group = 0; group < slots.size(); group++) {
-            Slot slot = slots.get(group);
-            for (int note = 0; note < slot.notes(); note++) {
-                said.add(new SpokenSyllable(
-                        slot.from().plus(slot.note().times(note)),
-                        slot.note(),
-                        syllables.get(said.size()),
-                        group,
-                        note == 0));
-            }
-        }
-        return said;
-    }
-
-    /** Returns the syllable on each unit of a bar, in order. */
-    public List<String> count(Bar bar) {
-        return count(bar, Subdivision.AS_WRITTEN).stream()
-                .map(SpokenSyllable::syllable)
-                .toList();
     }
 }

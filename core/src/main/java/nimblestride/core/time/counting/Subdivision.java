@@ -36,6 +36,11 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
             return note.times(notes);
         }
 
+        /** Returns the group as it stands in a bar that starts earlier or later. */
+        Slot fromStartOf(NoteValue bar) {
+            return new Slot(from.minus(bar), note, notes, isOne);
+        }
+
         /** Returns the notes of each group, with a run of undivided units as one group. */
         static List<Integer> withRunsOfOnes(List<Slot> slots) {
             List<Integer> notes = new ArrayList<>();

@@ -143,15 +143,22 @@ public record Meter(List<Term> terms) {
         return powerOfTwo <= 8 ? NoteValue.of(1, powerOfTwo) : NoteValue.of(4, powerOfTwo);
     }
 
-    /** Returns the grouping of a bar typed without parentheses. An additive signature and a sum state their own. */
+    /**
+     * Returns the grouping of a bar typed without parentheses. An additive signature and a sum state their own. The terms
+     * of a sum are inner bars where each lasts a quarter or longer: {@code 6/4+5/4}, but not {@code 4/4+1/16}.
+     */
     public Grouping defaultGrouping() {
         long denominator = commonDenominator(terms);
-        List<Integer> groups = new ArrayList<>();
+        List<List<Integer>> inner = new ArrayList<>();
         for (Term term : terms) {
             int factor = ExactMath.toInt(denominator / term.denominator());
-            DefaultGrouping.of(term).forEach(size -> groups.add(size * factor));
+            inner.add(
+                    DefaultGrouping.of(term).stream().map(size -> size * factor).toList());
         }
-        return new Grouping(groups);
+        boolean bars = terms.stream().allMatch(term -> 4 * term.count() >= term.denominator());
+        return bars
+                ? Grouping.ofInnerBars(inner)
+                : new Grouping(inner.stream().flatMap(List::stream).toList());
     }
 
     /** Returns the signature as a user types it: {@code 3+3+2/8}, {@code 4/4+1/16}. */

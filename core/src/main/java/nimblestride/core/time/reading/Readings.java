@@ -81,7 +81,9 @@ public final class Readings {
                 ? ways.stream().filter(BarListWords::isFamiliarWithMore).findFirst()
                 : Optional.empty();
         return new Reading(
-                new Grouping(proposed.groups()),
+                proposed.groups().equals(meter.defaultGrouping().sizes())
+                        ? meter.defaultGrouping()
+                        : new Grouping(proposed.groups()),
                 familiar.map(BarListWords::approach).orElse(proposed.approach()),
                 familiar.map(BarListWords::of).orElse(proposed.why()),
                 ways,

@@ -42,12 +42,12 @@ class RewriteEditsTest {
 
     @ParameterizedTest
     @CsvSource(
-            delimiter = '|',
+            delimiter = ';',
             value = {
-                "10/8, 9/16                  | 29/16(6+6+4+4+3+3+3)",
-                "5/8(2+3) x2                 | 10/8(2+3+2+3)",
-                "4/4, 1/12                   | 13/12(3+3+3+3+1)",
-                "7/8                         | 7/8"
+                "10/8, 9/16                  ; 29/16(6+6+4+4|3+3+3)",
+                "5/8(2+3) x2                 ; 10/8(2+3|2+3)",
+                "4/4, 1/12                   ; 13/12(3+3+3+3|1)",
+                "7/8                         ; 7/8"
             })
     void severalBarsAreOneLongBarFeltAsBefore(String several, String one) {
         Exercise exercise = exercise(several, "kick every 5/16", "cowbell cell x.x of 1/12 reset phrase");

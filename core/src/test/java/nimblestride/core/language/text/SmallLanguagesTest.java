@@ -14,6 +14,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
@@ -242,7 +243,7 @@ class SmallLanguagesTest {
                 PatternText::readSticking,
                 LayerText::read,
                 typed -> PatternLengthText.read(typed, NoteValue.WHOLE),
-                typed -> CountText.read(Meter.of(7, 8), CountingSystem.GROUPS, typed))) {
+                typed -> CountText.read(Meter.of(7, 8), Counting.of(CountingSystem.GROUPS), typed))) {
             try {
                 reader.accept(text);
             } catch (TextException e) {

@@ -38,19 +38,19 @@ class ModulationTest {
         assertThat(told(shift("84", "dotted quarter = half", "4/4", "4/4")))
                 .contains(
                         "New tempo: quarter = 112. (84 × 1/2 ÷ 3/8 = 84 × 4/3 = 112)",
-                        "What stays: The sixteenth goes on as it is, and is called a triplet eighth now.",
+                        "Stays the same: The sixteenth keeps its length. Now it is called a triplet eighth.",
                         "it lasts 178.571 ms before and after",
-                        "The quarter, which lasts as long as a dotted eighth did. (a beat lasted 714.286 ms, and now lasts 535.714 ms)",
+                        "New beat: The beat changes. A quarter lasts as long as a dotted eighth did. (a beat lasted 714.286 ms, and now lasts 535.714 ms)",
                         "after 3 old bars, which are 4 new bars.",
-                        "Play 4 notes a beat and accent every 3rd, for 3 beats before the change. (3 beats of 4 are 4 groups of 3",
+                        "Play 4 notes a beat and accent every 3rd, for 3 beats before the change: from 2 of the last bar. (3 beats of 4 are 4 groups of 3",
                         "The way back: half = dotted quarter; set it up with 3 notes a beat in groups of 4, for 4 beats before it. (4/3 × 3/4 = 1)");
     }
 
     @Test
     void aChangeOfNameAloneAndOneThatNeverAgreesAreToldAsWhatTheyAre() {
         String same = told(shift("96", "quarter = quarter", "4/4", "7/8"));
-        assertThat(same).contains("Nothing need be accented: the pulse stays, and only its name changes.");
-        assertThat(told(shift("96", "quarter = quarter", "4/4", "3/4"))).contains("The beat stays where it was");
+        assertThat(same).contains("Play on: the beat stays, and only its name changes.");
+        assertThat(told(shift("96", "quarter = quarter", "4/4", "3/4"))).contains("The beat keeps its length. It is still called a quarter.");
         assertThat(told(shift("96", "1/1 = 1000000007/1000000009", "4/4", "9999/999979")))
                 .contains("Where the feels agree: Never within reason");
         assertThat(told(shift("96", "21 in groups of 22", "4/4", "4/4"))).contains("accent every 22nd");
@@ -59,6 +59,30 @@ class ModulationTest {
         assertThat(told(shift("96", "10 in groups of 11", "4/4", "4/4"))).contains("accent every 11th");
         assertThat(told(shift("96", "10 in groups of 13", "4/4", "4/4"))).contains("accent every 13th");
         assertThat(told(shift("96", "3 in groups of 1", "4/4", "4/4"))).contains("accent every one");
+    }
+
+    /** The name may change while the beat stays, and the beat may change while a note keeps its name. */
+    @Test
+    void theSwapOfNameAndTheSwapOfBeatAreSaidApart() {
+        assertThat(told(shift("1/4=60", "dotted quarter = quarter", "12/8", "4/4")))
+                .contains(
+                        "Stays the same: The dotted quarter keeps its length. Now it is called a quarter.",
+                        "The beat keeps its length. It was called a dotted quarter. Now it is called a quarter.");
+        assertThat(told(shift("96", "eighth = eighth", "4/4", "12/8")))
+                .contains("The eighth keeps its length and its name.", "A dotted quarter lasts as long as");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "4/4; 4/4; 3 in groups of 4; from 1 of the last bar",
+                "4/4; 4/4; 5 in groups of 6; from 3 of the bar 2 bars before the change",
+                "3/4; 4/4; 4 in groups of 3; from 1 of the last bar",
+                "12/8; 4/4; dotted quarter = half; from 10 of the last bar",
+            })
+    void theSetUpSaysWhereItStarts(String oldBars, String newBars, String pivot, String place) {
+        assertThat(told(shift("96", pivot, oldBars, newBars))).contains(place);
     }
 
     /** n a beat in groups of m is undone by m a beat in groups of n (the project's plan). */

@@ -13,6 +13,7 @@ import nimblestride.core.notation.alternative.NotationOption;
 import nimblestride.core.notation.alternative.NotationOptions;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.ScoreStyle;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import org.junit.jupiter.api.Test;
 
@@ -37,7 +38,7 @@ class SheetTest {
                         PaperSize.A4,
                         EnumSet.noneOf(SheetItem.class),
                         ScoreStyle.DEFAULT,
-                        CountingSystem.GROUPS,
+                        Counting.of(CountingSystem.GROUPS),
                         1,
                         6,
                         60,
@@ -59,14 +60,14 @@ class SheetTest {
     void aChangeLeavesTheRestAsItWas() {
         Sheet sheet = Sheet.DEFAULT
                 .on(PaperSize.LETTER)
-                .counted(CountingSystem.SPOKEN)
+                .counted(Counting.of(CountingSystem.SPOKEN))
                 .inRounds(3)
                 .inStages(4, 50)
                 .addressed("for Tuesday")
                 .writtenAs("as one bar")
                 .in(ScoreStyle.DEFAULT.repeating(false));
         assertThat(sheet.paper()).isEqualTo(PaperSize.LETTER);
-        assertThat(sheet.countingSystem()).isEqualTo(CountingSystem.SPOKEN);
+        assertThat(sheet.counting()).isEqualTo(Counting.of(CountingSystem.SPOKEN));
         assertThat(sheet.rounds()).isEqualTo(3);
         assertThat(sheet.stages()).isEqualTo(4);
         assertThat(sheet.firstPercent()).isEqualTo(50);
@@ -100,9 +101,10 @@ class SheetTest {
     @Test
     void stickingsAndCountStandOnTheStaffWhereTheirSectionsAre() {
         Set<SheetItem> both = EnumSet.of(SheetItem.STAFF, SheetItem.COUNT, SheetItem.STICKING);
-        Sheet sheet = new Sheet(PaperSize.A4, both, ScoreStyle.DEFAULT, CountingSystem.SPOKEN, 1, 6, 60, "", "");
+        Sheet sheet =
+                new Sheet(PaperSize.A4, both, ScoreStyle.DEFAULT, Counting.of(CountingSystem.SPOKEN), 1, 6, 60, "", "");
         assertThat(sheet.staffStyle().stickings()).isEqualTo(ScoreStyle.Stickings.ALL);
-        assertThat(sheet.staffStyle().counting()).contains(CountingSystem.SPOKEN);
+        assertThat(sheet.staffStyle().counting()).contains(Counting.of(CountingSystem.SPOKEN));
         Sheet bare = sheet.with(SheetItem.COUNT, false).with(SheetItem.STICKING, false);
         assertThat(bare.staffStyle().stickings()).isEqualTo(ScoreStyle.Stickings.AS_GIVEN);
         assertThat(bare.staffStyle().counting()).isEqualTo(Optional.empty());

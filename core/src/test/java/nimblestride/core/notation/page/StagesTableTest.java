@@ -30,7 +30,7 @@ class StagesTableTest {
                         PaperSize.A4,
                         EnumSet.noneOf(SheetItem.class),
                         usual.style(),
-                        usual.countingSystem(),
+                        usual.counting(),
                         1,
                         1,
                         50,

@@ -11,6 +11,7 @@ import nimblestride.core.language.text.StickingText;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.notation.score.ScoreStyle.Lengths;
 import nimblestride.core.notation.score.ScoreStyle.Parts;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Meter;
@@ -133,7 +134,7 @@ class ScoreTest {
 
     @Test
     void countsUnderTheStaffAreThoseOfTheSchool() {
-        ScoreStyle counted = ScoreStyle.DEFAULT.counted(CountingSystem.GROUPS, Subdivision.AS_WRITTEN);
+        ScoreStyle counted = ScoreStyle.DEFAULT.counted(Counting.of(CountingSystem.GROUPS), Subdivision.AS_WRITTEN);
         Score score = rounds(1, counted, "5/8(3+2)");
         assertThat(score.bars().get(0).counts().stream().map(said -> said.syllable()))
                 .containsExactly("1", "2", "3", "1", "2");

@@ -10,6 +10,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import nimblestride.core.language.text.CountText;
+import nimblestride.core.language.text.CountWordsText;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Grouping;
@@ -57,7 +58,8 @@ class CountingSystemTest {
                 "SPOKEN          | 13/16(13)   | ta ka di mi ta ka di mi ta di gi na tom"
             })
     void countsABar(CountingSystem countingSystem, String bar, String count) {
-        assertThat(String.join(" ", countingSystem.count(bars(bar).bars().get(0))))
+        assertThat(String.join(
+                        " ", Counting.of(countingSystem).count(bars(bar).bars().get(0))))
                 .isEqualTo(count);
     }
 
@@ -67,7 +69,9 @@ class CountingSystemTest {
             @ForAll @IntRange(min = 1, max = 200) int numerator,
             @ForAll @IntRange(min = 1, max = 40) int denominator) {
         Bar bar = Bar.of(Meter.of(numerator, denominator));
-        assertThat(countingSystem.count(bar)).hasSize(bar.meter().units()).noneMatch(String::isBlank);
+        assertThat(Counting.of(countingSystem).count(bar))
+                .hasSize(bar.meter().units())
+                .noneMatch(String::isBlank);
     }
 
     /** Common practice for each subdivision, tuplets and mixtures. */
@@ -85,7 +89,7 @@ class CountingSystemTest {
                 "BEATS; 2/4; 1/12; 1 trip let | 2 trip let",
                 "BEATS; 2/4; 1/16; 1 e & a | 2 e & a",
                 "BEATS; 1/4; 1/20; 1 2 3 4 5",
-                "BEATS; 1/4; 1/24; 1 2 trip & let 6",
+                "BEATS; 1/4; 1/24; 1 ta la ta li ta",
                 "BEATS; 1/4; 1/28; 1 2 3 4 5 6 7",
                 "BEATS; 1/4; 1/32; 1 ta e ta & ta a ta",
                 "GROUP_SYLLABLES; 2/4; 1/24; 1 ta la ta li ta | 2 ta la ta li ta",
@@ -98,16 +102,17 @@ class CountingSystemTest {
             })
     void countsSubdivisions(CountingSystem countingSystem, String bar, String value, String count) {
         Subdivision subdivision = Subdivision.into(NoteValue.parse(value));
-        assertThat(CountText.write(bars(bar).bars().get(0), countingSystem, subdivision))
+        assertThat(CountText.write(bars(bar).bars().get(0), Counting.of(countingSystem), subdivision))
                 .isEqualTo(count);
     }
 
     @Test
     void countsMixturesWithinABar() {
         Bar bar = bars("4/4").bars().get(0);
-        assertThat(CountText.write(bar, CountingSystem.GROUP_SYLLABLES, Subdivision.mixed(List.of(4, 3, 5, 2))))
+        assertThat(CountText.write(
+                        bar, Counting.of(CountingSystem.GROUP_SYLLABLES), Subdivision.mixed(List.of(4, 3, 5, 2))))
                 .isEqualTo("1 e & a | 2 la li | 3 2 3 4 5 | 4 &");
-        assertThat(CountText.write(bar, CountingSystem.SPOKEN, Subdivision.mixed(List.of(4, 3))))
+        assertThat(CountText.write(bar, Counting.of(CountingSystem.SPOKEN), Subdivision.mixed(List.of(4, 3))))
                 .isEqualTo("ta ka di mi | ta ki ta | ta ka di mi | ta ki ta");
         assertThatThrownBy(() -> Subdivision.mixed(List.of(4, 17))).hasMessageContaining("1 to 16 notes");
     }
@@ -121,7 +126,7 @@ class CountingSystemTest {
             @ForAll @IntRange(min = 1, max = 36) int value) {
         Bar bar = Bar.of(Meter.of(numerator, denominator));
         NoteValue at = NoteValue.ZERO;
-        for (SpokenSyllable said : countingSystem.count(bar, Subdivision.into(NoteValue.of(1, value)))) {
+        for (SpokenSyllable said : Counting.of(countingSystem).count(bar, Subdivision.into(NoteValue.of(1, value)))) {
             assertThat(said.at()).isEqualTo(at);
             assertThat(said.syllable()).isNotBlank();
             at = at.plus(said.length());
@@ -136,9 +141,9 @@ class CountingSystemTest {
             @ForAll @Size(min = 1, max = 9) List<@IntRange(min = 1, max = 11) Integer> groups) {
         Meter meter = Meter.of(groups.stream().mapToInt(Integer::intValue).sum(), 16);
         Bar bar = new Bar(meter, new Grouping(groups));
-        String said = CountText.write(bar, countingSystem, Subdivision.AS_WRITTEN);
-        Bar read = CountText.read(meter, countingSystem, said);
-        assertThat(CountText.write(read, countingSystem, Subdivision.AS_WRITTEN)
+        String said = CountText.write(bar, Counting.of(countingSystem), Subdivision.AS_WRITTEN);
+        Bar read = CountText.read(meter, Counting.of(countingSystem), said);
+        assertThat(CountText.write(read, Counting.of(countingSystem), Subdivision.AS_WRITTEN)
                         .replace("|", "")
                         .split(" +"))
                 .isEqualTo(said.replace("|", "").split(" +"));
@@ -152,17 +157,19 @@ class CountingSystemTest {
     @Test
     void readsGroupsOutOfACountAndSaysWhatIsNotSaid() {
         Meter seven = Meter.of(7, 8);
-        assertThat(CountText.read(seven, CountingSystem.GROUPS, "1 2 1 2 1 2 3").grouping())
+        assertThat(CountText.read(seven, Counting.of(CountingSystem.GROUPS), "1 2 1 2 1 2 3")
+                        .grouping())
                 .hasToString("2+2+3");
-        assertThat(CountText.read(seven, CountingSystem.GROUP_SYLLABLES, "1 la li 2 & 3 &")
+        assertThat(CountText.read(seven, Counting.of(CountingSystem.GROUP_SYLLABLES), "1 la li 2 & 3 &")
                         .grouping())
                 .hasToString("3+2+2");
-        assertThat(CountText.read(seven, CountingSystem.BEATS, "1 2 3 4 5 6 7").grouping())
+        assertThat(CountText.read(seven, Counting.of(CountingSystem.BEATS), "1 2 3 4 5 6 7")
+                        .grouping())
                 .isEqualTo(seven.defaultGrouping());
-        assertThatThrownBy(() -> CountText.read(seven, CountingSystem.GROUPS, "1 2 | 1 2 | 1 3 3"))
+        assertThatThrownBy(() -> CountText.read(seven, Counting.of(CountingSystem.GROUPS), "1 2 | 1 2 | 1 3 3"))
                 .hasMessageContaining("column 15")
                 .hasMessageContaining("expected \"2\" here");
-        assertThatThrownBy(() -> CountText.read(seven, CountingSystem.GROUPS, "1 2 1 2"))
+        assertThatThrownBy(() -> CountText.read(seven, Counting.of(CountingSystem.GROUPS), "1 2 1 2"))
                 .hasMessageContaining("expected 7 syllables");
     }
 
@@ -188,5 +195,53 @@ class CountingSystemTest {
                 .allSatisfy(way -> assertThat(way.bar(meter).length()).isEqualTo(meter.length()));
         assertThat(OddBeat.of(Meter.of(8, 8))).isEmpty();
         assertThat(OddBeat.of(Meter.of(7, 4))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "BEATS           | TA_LA    | 2/4    | 24 | 1 ta la ta li ta 2 ta la ta li ta",
+                "BEATS           | TRIP_LET | 2/4    | 24 | 1 trip let & trip let 2 trip let & trip let",
+                "BEATS           | TRIP_LET | 2/4    | 12 | 1 trip let 2 trip let",
+                "GROUP_SYLLABLES | TRIP_LET | 6/8    | 16 | 1 trip let & trip let 2 trip let & trip let",
+                "GROUP_SYLLABLES | TA_LA    | 6/8    | 16 | 1 ta la ta li ta 2 ta la ta li ta",
+            })
+    void sixNotesAreCountedAsTheUserChose(CountingSystem system, SixNotes six, String bar, int value, String count) {
+        Counting counting = new Counting(system, new CountWords(six, List.of()));
+        assertThat(counting.count(bars(bar).bars().get(0), Subdivision.into(NoteValue.of(1, value))).stream()
+                        .map(SpokenSyllable::syllable))
+                .containsExactly(count.split(" "));
+    }
+
+    @Test
+    void groupsAreCountedInTheUsersOwnWords() {
+        CountWords words = CountWordsText.read("ap-ple, ba-na-na,wa-ter-mel-on", SixNotes.TA_LA);
+        Counting own = new Counting(CountingSystem.OWN, words);
+        Bar bar = bars("9/8(3+2+4)").bars().get(0);
+        String count = CountText.write(bar, own, Subdivision.AS_WRITTEN);
+        assertThat(count).isEqualTo("ba na na | ap ple | wa ter mel on");
+        assertThat(CountText.read(bar.meter(), own, count)).isEqualTo(bar);
+        assertThat(CountText.read(bar.meter(), own, "ba na na ap ple wa ter mel on"))
+                .isEqualTo(bar);
+        // A group without a word is numbered.
+        assertThat(own.count(bars("7/8(5+2)").bars().get(0))).containsExactly("1", "2", "3", "4", "5", "ap", "ple");
+        assertThat(CountWordsText.write(words)).isEqualTo("ap-ple, ba-na-na, wa-ter-mel-on");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "ap-ple,,ba-na-na; a word can't be empty",
+                "ap ple; contains a space; join its syllables with hyphens",
+                "ap--ple; \"ap--ple\" has an empty syllable",
+                "ap-ple, pea-nut; \"ap-ple\" and \"pea-nut\" both have 2 syllables",
+                "a|b; contains a sign that parts words",
+                "a-b-c-d-e-f-g-h-i-j-k-l-m-n-o-p-q; has 17 syllables",
+            })
+    void wordsThatCannotBeCountedWithAreNamed(String words, String reason) {
+        assertThatThrownBy(() -> CountWordsText.read(words, SixNotes.TA_LA))
+                .hasMessageContaining(reason);
     }
 }

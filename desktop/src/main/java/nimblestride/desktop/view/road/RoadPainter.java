@@ -61,6 +61,7 @@ final class RoadPainter {
         ground(width);
         picture.strides().forEach(this::stride);
         picture.posts().forEach(this::post);
+        innerBarLines();
         ticks();
         write(RoadLabels.of(picture, stretch, layout, widths));
         picture.lanes().forEach(this::lane);
@@ -97,6 +98,17 @@ final class RoadPainter {
         g.setStroke(post.phraseStart() ? palette.ink() : palette.quiet());
         g.setLineWidth(post.phraseStart() ? 2.4 : 1.2);
         g.strokeLine(x, RoadLayout.POST_TOP, x, ground + 8);
+    }
+
+    /** Paints a dashed line at the start of each inner bar. */
+    private void innerBarLines() {
+        g.setStroke(palette.ink());
+        g.setLineWidth(1.2);
+        g.setLineDashes(4, 4);
+        for (double at : picture.innerBarLines()) {
+            g.strokeLine(x(at), RoadLayout.POST_TOP, x(at), ground + 8);
+        }
+        g.setLineDashes();
     }
 
     private void write(List<RoadLabels.Words> all) {

@@ -27,6 +27,7 @@ import nimblestride.core.time.value.NoteValue;
  */
 record RoadPicture(
         List<Post> posts,
+        List<Double> innerBarLines,
         List<Stride> strides,
         List<BeatMark> beats,
         List<Tick> ticks,
@@ -100,6 +101,7 @@ record RoadPicture(
         private final VisibleRange stretch;
         private final CountCache counts;
         private final List<Post> posts = new ArrayList<>();
+        private final List<Double> innerBarLines = new ArrayList<>();
         private final List<Stride> strides = new ArrayList<>();
         private final List<BeatMark> beats = new ArrayList<>();
         private final List<Tick> ticks = new ArrayList<>();
@@ -122,6 +124,11 @@ record RoadPicture(
                 boolean signature = before == null || !before.meter().equals(here.meter()) || bar % bars == 0;
                 posts.add(new Post(start.toDouble(), bar, here.meter(), signature, bar % bars == 0));
                 barLines.add(start);
+                for (NoteValue inner : here.innerBarStarts()) {
+                    if (!inner.isZero()) {
+                        innerBarLines.add(start.plus(inner).toDouble());
+                    }
+                }
                 drawGroups(here, bar, start.toDouble());
                 drawBeats(here, start.toDouble());
                 before = here;
@@ -132,7 +139,7 @@ record RoadPicture(
             for (int i = 0; i < Math.min(stage, analysis.layers().size()); i++) {
                 lanes.add(lane(i, analysis.layers().get(i)));
             }
-            return new RoadPicture(posts, strides, beats, ticks, lanes, home());
+            return new RoadPicture(posts, innerBarLines, strides, beats, ticks, lanes, home());
         }
 
         private void drawGroups(Bar bar, long number, double start) {
@@ -175,11 +182,18 @@ record RoadPicture(
             return to >= stretch.start() && from <= stretch.end() && (to - from) * stretch.scale() >= 1;
         }
 
-        /** Returns the syllable; where beats are counted, a group starts with its full place. */
+        /** Returns the syllable; where beats are counted, a group starts with its full place in its inner bar. */
         private String syllable(Bar bar, SpokenSyllable said) {
-            return counts.countingSystem().forBar(bar) == CountingSystem.BEATS && said.startsGroup()
-                    ? new CountPosition(bar.meter(), said.at()).toString()
-                    : said.syllable();
+            if (counts.counting().system().forBar(bar) != CountingSystem.BEATS || !said.startsGroup()) {
+                return said.syllable();
+            }
+            List<NoteValue> starts = bar.innerBarStarts();
+            int inner = starts.size() - 1;
+            while (starts.get(inner).compareTo(said.at()) > 0) {
+                inner--;
+            }
+            Bar own = bar.innerBars().get(inner);
+            return new CountPosition(own.meter(), said.at().minus(starts.get(inner))).toString();
         }
 
         private Lane lane(int index, Analysis.OfLayer layer) {

@@ -24,7 +24,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.practice.timing.Timing;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -54,10 +54,10 @@ public final class RoadView extends BorderPane {
     private final Viewport viewport = new Viewport(this::viewWidth, this::length, this::paint);
     private final OverviewStrip journey = new OverviewStrip(this::center);
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.DAY);
-    private final ObjectProperty<CountingSystem> countingSystem = new SimpleObjectProperty<>(CountingSystem.BEATS);
+    private final ObjectProperty<Counting> counting = new SimpleObjectProperty<>(Counting.DEFAULT);
     private final ObjectProperty<Subdivision> subdivision = new SimpleObjectProperty<>(Subdivision.AS_WRITTEN);
     private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MAX_LAYERS);
-    private CountCache counts = new CountCache(countingSystem.get(), subdivision.get());
+    private CountCache counts = new CountCache(counting.get(), subdivision.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
     private final RoadMouse hand = new RoadMouse(slate, this::groundInView, this::requestFocus);
     private final DoubleExpression lanesHeight = Bindings.createDoubleBinding(
@@ -93,7 +93,7 @@ public final class RoadView extends BorderPane {
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
         stage.addListener(change -> paint());
-        countingSystem.addListener(change -> recount());
+        counting.addListener(change -> recount());
         subdivision.addListener(change -> recount());
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
@@ -139,7 +139,7 @@ public final class RoadView extends BorderPane {
     }
 
     private void recount() {
-        counts = new CountCache(countingSystem.get(), subdivision.get());
+        counts = new CountCache(counting.get(), subdivision.get());
         paint();
     }
 
@@ -165,8 +165,8 @@ public final class RoadView extends BorderPane {
     }
 
     /** The counting system of the Road. */
-    public ObjectProperty<CountingSystem> countingSystemProperty() {
-        return countingSystem;
+    public ObjectProperty<Counting> countingSystemProperty() {
+        return counting;
     }
 
     /** The minimum height at which all lanes are visible, in pixels. */

@@ -1,6 +1,5 @@
 package nimblestride.desktop.view.road;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.foundation.exact.ExactMath;
@@ -12,22 +11,22 @@ import nimblestride.core.time.meter.Phrase;
  * dragging onto the next foot joins two strides.
  *
  * @param bar its number within the phrase, from 0
- * @param sizes the groups of the bar at the start of the drag
+ * @param grouping of the bar at the start of the drag
  * @param group the group left of the foot, from 0
  * @param from where that group begins, in whole notes
  * @param unit the bar's unit, in whole notes
  */
-record StrideDrag(int bar, List<Integer> sizes, int group, double from, double unit) {
+record StrideDrag(int bar, Grouping grouping, int group, double from, double unit) {
     private static final double REACH = 7;
 
     /** Returns the drag that starts near a place on the ground line, if a movable foot is there. */
     static Optional<StrideDrag> at(double x, RoadPicture picture, VisibleRange stretch, Phrase phrase) {
         for (RoadPicture.Stride stride : picture.strides()) {
-            List<Integer> sizes = phrase.bar(stride.bar()).grouping().sizes();
-            boolean inner = stride.group() + 1 < sizes.size();
+            Grouping grouping = phrase.bar(stride.bar()).grouping();
+            boolean inner = stride.group() + 1 < grouping.sizes().size();
             if (inner && Math.abs(stretch.x(stride.to()) - x) <= REACH) {
                 int bar = ExactMath.toInt(stride.bar() % phrase.bars().size());
-                return Optional.of(new StrideDrag(bar, sizes, stride.group(), stride.from(), stride.unit()));
+                return Optional.of(new StrideDrag(bar, grouping, stride.group(), stride.from(), stride.unit()));
             }
         }
         return Optional.empty();
@@ -35,17 +34,13 @@ record StrideDrag(int bar, List<Integer> sizes, int group, double from, double u
 
     /** Returns the grouping with the foot at the unit nearest to a moment. */
     Grouping movedTo(double moment) {
-        int both = sizes.get(group) + sizes.get(group + 1);
+        int both = grouping.sizes().get(group) + grouping.sizes().get(group + 1);
         int left = (int) Math.max(0, Math.min(both, Math.round((moment - from) / unit)));
-        List<Integer> moved = new ArrayList<>(sizes.subList(0, group));
-        if (left > 0) {
-            moved.add(left);
-        }
-        if (left < both) {
-            moved.add(both - left);
-        }
-        moved.addAll(sizes.subList(group + 2, sizes.size()));
-        return new Grouping(moved);
+        return grouping.replacing(group + 1, group(both - left)).replacing(group, group(left));
+    }
+
+    private static List<Integer> group(int units) {
+        return units == 0 ? List.of() : List.of(units);
     }
 
     /** Returns the grouping of a bar with a new foot at the unit nearest to a place within a stride. */
@@ -54,10 +49,7 @@ record StrideDrag(int bar, List<Integer> sizes, int group, double from, double u
         if (left < 1 || left >= stride.units()) {
             return Optional.empty();
         }
-        List<Integer> sizes =
-                new ArrayList<>(phrase.bar(stride.bar()).grouping().sizes());
-        sizes.set(stride.group(), left);
-        sizes.add(stride.group() + 1, stride.units() - left);
-        return Optional.of(new Grouping(sizes));
+        return Optional.of(
+                phrase.bar(stride.bar()).grouping().replacing(stride.group(), List.of(left, stride.units() - left)));
     }
 }

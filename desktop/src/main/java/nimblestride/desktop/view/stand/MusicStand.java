@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
@@ -108,8 +108,8 @@ public final class MusicStand {
      *
      * @param colors style of the main window's root
      */
-    public void show(Exercise exercise, CountingSystem countingSystem, Subdivision subdivision, String colors) {
-        put(exercise, countingSystem, subdivision, colors);
+    public void show(Exercise exercise, Counting counting, Subdivision subdivision, String colors) {
+        put(exercise, counting, subdivision, colors);
         stage.show();
         stage.toFront();
     }
@@ -119,7 +119,7 @@ public final class MusicStand {
      *
      * @param colors style of the main window's root
      */
-    public void put(Exercise exercise, CountingSystem countingSystem, Subdivision subdivision, String colors) {
+    public void put(Exercise exercise, Counting counting, Subdivision subdivision, String colors) {
         stage.getScene().getRoot().setStyle(colors);
         phrase = exercise.phrase();
         lit = null;
@@ -128,19 +128,19 @@ public final class MusicStand {
         resize(size);
         List<Bar> bars = phrase.bars();
         for (int number = 0; number < Math.min(bars.size(), MAX_BARS); number++) {
-            lines.getChildren().add(line(number, bars.get(number), countingSystem, subdivision));
+            lines.getChildren().add(line(number, bars.get(number), counting, subdivision));
         }
         if (bars.size() > MAX_BARS) {
             lines.getChildren().add(label("…", "stand-number"));
         }
     }
 
-    private HBox line(int number, Bar bar, CountingSystem countingSystem, Subdivision subdivision) {
+    private HBox line(int number, Bar bar, Counting counting, Subdivision subdivision) {
         FlowPane words = new FlowPane();
         words.getStyleClass().add("stand-words");
         HBox.setHgrow(words, Priority.ALWAYS);
         double start = phrase.startOf(number).toDouble();
-        for (SpokenSyllable said : countingSystem.count(bar, subdivision)) {
+        for (SpokenSyllable said : counting.count(bar, subdivision)) {
             Label word = label(said.syllable(), said.startsGroup() ? "stand-foot" : "stand-word");
             double from = start + said.at().toDouble();
             spoken.add(new Spoken(from, from + said.length().toDouble(), word));

@@ -18,14 +18,20 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.CountText;
+import nimblestride.core.language.text.CountWordsText;
+import nimblestride.core.time.counting.CountWords;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.OddBeat;
+import nimblestride.core.time.counting.SixNotes;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
@@ -41,12 +47,14 @@ final class CountPage extends VBox implements Page {
 
     private final ExerciseDocument document;
     private final BarChoice bars;
-    private final ObjectProperty<CountingSystem> countingSystem;
+    private final ObjectProperty<Counting> counting;
     private final ObjectProperty<Subdivision> subdivision;
     private final TypedField<Bar> count;
     private final ComboBox<String> into = new ComboBox<>();
     private final TextField mixture = new TextField();
     private final GridPane ways = new GridPane();
+    private final TypedField<CountWords> words;
+    private final ComboBox<SixNotes> sixNotes = new ComboBox<>();
 
     private static Map<String, Subdivision> subdivisions() {
         Map<String, Subdivision> subdivisions = new LinkedHashMap<>();
@@ -65,16 +73,16 @@ final class CountPage extends VBox implements Page {
     CountPage(
             ExerciseDocument document,
             BarChoice bars,
-            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Counting> counting,
             ObjectProperty<Subdivision> subdivision) {
         this.document = document;
         this.bars = bars;
-        this.countingSystem = countingSystem;
+        this.counting = counting;
         this.subdivision = subdivision;
         getStyleClass().add("page");
         count = new TypedField<>(
-                text -> CountText.read(bars.bar().meter(), countingSystem.get(), text),
-                bar -> CountText.write(bar, countingSystem.get(), Subdivision.AS_WRITTEN),
+                text -> CountText.read(bars.bar().meter(), counting.get(), text),
+                bar -> CountText.write(bar, counting.get(), Subdivision.AS_WRITTEN),
                 bar -> content("count", bar.grouping()),
                 document::endBurst);
         count.field().setId("count-text");
@@ -97,9 +105,26 @@ final class CountPage extends VBox implements Page {
         HBox line = new HBox(into, mixture, count);
         line.getStyleClass().add("add-line");
         ways.getStyleClass().add("ways");
+        words = new TypedField<>(
+                text -> CountWordsText.read(text, counting.get().words().sixNotes()),
+                CountWordsText::write,
+                typed -> counting.set(counting.get().with(typed)),
+                () -> {});
+        words.field().setId("own-words");
+        words.field().setPromptText("ap-ple, ba-na-na, wa-ter-mel-on");
+        words.field().setAccessibleText("My own words for groups, with hyphens between syllables");
+        ControlTip.on(words.field(), "A word for each size of group: as many syllables as notes, joined by hyphens");
+        sixNotes.setId("six-notes");
+        sixNotes.getItems().setAll(SixNotes.values());
+        sixNotes.setConverter(new TitleConverter<>(SixNotes::title));
+        sixNotes.setAccessibleText("How to count six notes in a beat");
+        sixNotes.setValue(counting.get().words().sixNotes());
+        sixNotes.valueProperty()
+                .addListener((property, old, six) -> counting.set(counting.get()
+                        .with(new CountWords(six, counting.get().words().own()))));
         getChildren().setAll(line, new VerticalScroll(ways));
         bars.chosenProperty().addListener(change -> refresh());
-        countingSystem.addListener(change -> refresh());
+        counting.addListener(change -> refresh());
         subdivision.addListener(change -> refresh());
         divide();
     }
@@ -138,17 +163,24 @@ final class CountPage extends VBox implements Page {
             return;
         }
         for (CountingSystem one : CountingSystem.values()) {
-            Button choose =
-                    row(one.title(), CountText.write(bar, one, subdivision.get()), () -> countingSystem.set(one));
+            Counting other = counting.get().in(one);
+            Button choose = row(one.title(), CountText.write(bar, other, subdivision.get()), () -> choose(one));
             choose.setId("say-" + one.name().toLowerCase(Locale.ROOT));
-            mark(choose, one == countingSystem.get());
+            mark(choose, one == counting.get().system());
         }
+        words.show(counting.get().words());
+        ways.addRow(ways.getRowCount(), new Caption("My own words"), words);
+        ways.addRow(ways.getRowCount(), new Caption("Six notes in a beat"), sixNotes);
         List<OddBeat> odd = OddBeat.of(bar.meter());
         for (OddBeat way : odd) {
             mark(
                     row(way.why(), way.written(), () -> content("odd beat", way.grouping())),
                     way.grouping().equals(bar.grouping()));
         }
+    }
+
+    private void choose(CountingSystem system) {
+        counting.set(counting.get().in(system));
     }
 
     private static void mark(Button button, boolean taken) {

@@ -3,12 +3,15 @@ package nimblestride.desktop.workspace.group;
 import java.util.function.LongSupplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Label;
+import nimblestride.core.exercise.edit.RewriteEdits;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
@@ -17,19 +20,28 @@ import nimblestride.desktop.ui.page.Workspace;
 /** The Group workspace: how to group, count, fill, and find a bar. */
 public final class GroupWorkspace extends PagedPane implements Workspace {
     private final BarChoice bars;
+    private final SmallButton split;
     private final Label felt = new WrappedLabel("", "quiet");
 
     /** @param nanos a clock in nanoseconds, for taps */
     public GroupWorkspace(
             ExerciseDocument document,
-            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Counting> counting,
             ObjectProperty<Subdivision> subdivision,
             Transport transport,
             LongSupplier nanos) {
         bars = new BarChoice(document);
+        split = new SmallButton(
+                "Split into bars",
+                "split-inner-bars",
+                () -> document.edit(exercise -> RewriteEdits.splitInnerBars(exercise, bars.number())));
+        ControlTip.on(
+                split, "Make the inner bars bars of their own. Write as one long bar, in the Edit menu, goes back.");
+        bars.chosenProperty().addListener(change -> offerSplit());
         addBeside(bars);
-        add(PageId.READINGS, () -> new ReadingsPage(document, bars, countingSystem, transport, felt::setText));
-        add(PageId.COUNT, () -> new CountPage(document, bars, countingSystem, subdivision));
+        addBeside(split);
+        add(PageId.READINGS, () -> new ReadingsPage(document, bars, counting, transport, felt::setText));
+        add(PageId.COUNT, () -> new CountPage(document, bars, counting, subdivision));
         add(PageId.WHAT_FITS, () -> new FitPage(document));
         LazyPage<FillPage> fill = add(PageId.DOES_IT_FILL, () -> new FillPage(document));
         add(
@@ -46,5 +58,13 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
     @Override
     protected void prepare(Exercise exercise) {
         bars.show(exercise);
+        offerSplit();
+    }
+
+    /** Shows the button only where the bar has inner bars. */
+    private void offerSplit() {
+        boolean inner = bars.bar().grouping().hasInnerBars();
+        split.setVisible(inner);
+        split.setManaged(inner);
     }
 }

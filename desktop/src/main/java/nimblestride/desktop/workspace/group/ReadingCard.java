@@ -34,6 +34,9 @@ final class ReadingCard extends StackPane {
         /** Writes the bar as these bars. */
         void write(Reading reading, List<Meter> bars);
 
+        /** Keeps one bar and groups it with these bars inside. */
+        void keepInside(Reading reading, List<Meter> bars);
+
         /** Plays the bar with its accents. */
         void play(Reading reading);
     }
@@ -99,7 +102,9 @@ final class ReadingCard extends StackPane {
             if (bars.size() > 1) {
                 MenuItem write = new MenuItem("Write as " + words(bars));
                 write.setOnAction(event -> actions.write(reading, bars));
-                menu.getItems().add(write);
+                MenuItem inside = new MenuItem("Keep one bar, with " + words(bars) + " inside");
+                inside.setOnAction(event -> actions.keepInside(reading, bars));
+                menu.getItems().addAll(write, inside);
             }
         }
         return menu;

@@ -12,7 +12,7 @@ import nimblestride.core.exercise.edit.RewriteEdits;
 import nimblestride.core.exercise.leadin.AccentedBar;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.CountText;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
@@ -33,7 +33,7 @@ final class ReadingsPage extends VBox implements Page {
 
     private final ExerciseDocument document;
     private final BarChoice bars;
-    private final ObjectProperty<CountingSystem> countingSystem;
+    private final ObjectProperty<Counting> counting;
     private final Transport transport;
     private final GridPane cards = new GridPane();
     private final ReadingFilterFields filters = new ReadingFilterFields(this::showReadings);
@@ -46,17 +46,17 @@ final class ReadingsPage extends VBox implements Page {
     ReadingsPage(
             ExerciseDocument document,
             BarChoice bars,
-            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Counting> counting,
             Transport transport,
             Consumer<String> named) {
         this.document = document;
         this.bars = bars;
-        this.countingSystem = countingSystem;
+        this.counting = counting;
         this.transport = transport;
         this.named = named;
         getStyleClass().add("page");
         bars.chosenProperty().addListener(change -> showReadings());
-        countingSystem.addListener(change -> {
+        counting.addListener(change -> {
             shownBar = null;
             showReadings();
         });
@@ -101,7 +101,7 @@ final class ReadingsPage extends VBox implements Page {
     private String count(Bar bar) {
         return bar.meter().units() > MAX_COUNT_UNITS
                 ? ""
-                : CountText.write(bar, countingSystem.get(), Subdivision.AS_WRITTEN);
+                : CountText.write(bar, counting.get(), Subdivision.AS_WRITTEN);
     }
 
     /** Puts as many cards in a row as have room. */
@@ -131,6 +131,12 @@ final class ReadingsPage extends VBox implements Page {
             public void write(Reading reading, List<Meter> written) {
                 document.edit(exercise -> RewriteEdits.splitBars(
                         exercise.withPhrase(exercise.phrase().regrouped(number, reading.grouping())), number, written));
+            }
+
+            @Override
+            public void keepInside(Reading reading, List<Meter> inside) {
+                document.edit(exercise ->
+                        exercise.withPhrase(exercise.phrase().replacing(number, List.of(bar.withInnerBars(inside)))));
             }
 
             @Override

@@ -1,5 +1,6 @@
 package nimblestride.desktop.workspace.modulate;
 
+import nimblestride.core.time.meter.Beats;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -180,12 +181,12 @@ final class TemposPage extends VBox implements Page {
     }
 
     private void showFriendly(ModulationChain chain) {
-        List<Integer> tempos = chain.friendlyTempos();
+        List<Integer> tempos = chain.friendlyTempos(feltBeat());
         if (tempos.isEmpty()) {
             friendly.getChildren()
                     .add(new Caption(
-                            "No start from " + ModulationChain.METRONOME_FROM + " to " + ModulationChain.METRONOME_TO
-                                    + " makes all of them whole; below is how far each is rounded."));
+                            "No start with a beat of " + ModulationChain.METRONOME_FROM + " to " + ModulationChain.METRONOME_TO
+                                    + " BPM makes every tempo whole. Below is how far each is rounded."));
             return;
         }
         friendly.getChildren().add(new Caption("Start at"));
@@ -200,6 +201,10 @@ final class TemposPage extends VBox implements Page {
                             .toList());
             friendly.getChildren().add(new SmallButton(all, "friendly-" + tempo, () -> start(from.start())));
         }
+    }
+
+    private NoteValue feltBeat() {
+        return Beats.of(gear.exerciseProperty().get().phrase().bars().get(0)).pulse();
     }
 
     private void start(Tempo tempo) {

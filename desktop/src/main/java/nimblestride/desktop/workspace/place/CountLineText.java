@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.layer.limbs.LimbNote;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
@@ -17,13 +17,13 @@ import nimblestride.core.time.value.NoteValue;
 /** Writes the count lines of a phrase: the syllables, with signs for how notes are played. */
 final class CountLineText {
     private final Phrase phrase;
-    private final CountingSystem countingSystem;
+    private final Counting counting;
     private final Subdivision subdivision;
     private final Map<Bar, List<SpokenSyllable>> said = new HashMap<>();
 
-    CountLineText(Phrase phrase, CountingSystem countingSystem, Subdivision subdivision) {
+    CountLineText(Phrase phrase, Counting counting, Subdivision subdivision) {
         this.phrase = phrase;
-        this.countingSystem = countingSystem;
+        this.counting = counting;
         this.subdivision = subdivision;
     }
 
@@ -33,7 +33,7 @@ final class CountLineText {
 
     /** Returns the syllables of a bar, in order. */
     List<SpokenSyllable> said(Bar bar) {
-        return said.computeIfAbsent(bar, counted -> countingSystem.count(counted, subdivision));
+        return said.computeIfAbsent(bar, counted -> counting.count(counted, subdivision));
     }
 
     /** Returns the syllable at a note. */

@@ -18,7 +18,7 @@ import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.BorderPane;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.layer.limbs.LimbNote;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
@@ -36,7 +36,7 @@ import nimblestride.desktop.ui.look.Palette;
  */
 final class CountLines extends BorderPane {
     private final ExerciseDocument document;
-    private final ObjectProperty<CountingSystem> countingSystem;
+    private final ObjectProperty<Counting> counting;
     private final ObjectProperty<Subdivision> subdivision;
     private final ReadOnlyIntegerProperty stage;
     private final BiConsumer<Integer, NoteValue> place;
@@ -62,13 +62,13 @@ final class CountLines extends BorderPane {
      */
     CountLines(
             ExerciseDocument document,
-            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Counting> counting,
             ObjectProperty<Subdivision> subdivision,
             ReadOnlyIntegerProperty stage,
             BiConsumer<Integer, NoteValue> place,
             BiConsumer<Spot, Spot> move) {
         this.document = document;
-        this.countingSystem = countingSystem;
+        this.counting = counting;
         this.subdivision = subdivision;
         this.stage = stage;
         this.place = place;
@@ -83,7 +83,7 @@ final class CountLines extends BorderPane {
         bar.valueProperty().addListener(change -> paint());
         setCenter(slate);
         setBottom(bar);
-        countingSystem.addListener(change -> rescale());
+        counting.addListener(change -> rescale());
         subdivision.addListener(change -> rescale());
         stage.addListener(change -> {
             if (document.analyzedProperty().get() != null) {
@@ -131,7 +131,7 @@ final class CountLines extends BorderPane {
     }
 
     private void rescale() {
-        words = new CountLineText(phrase(), countingSystem.get(), subdivision.get());
+        words = new CountLineText(phrase(), counting.get(), subdivision.get());
         spacing = CountSpacing.of(words, lines);
         paint();
     }
@@ -168,7 +168,7 @@ final class CountLines extends BorderPane {
     /** Returns every count of a bar, in order. */
     private List<NoteValue> counts(int number) {
         Bar counted = phrase().bars().get(number);
-        return countingSystem.get().count(counted, subdivision.get()).stream()
+        return counting.get().count(counted, subdivision.get()).stream()
                 .map(SpokenSyllable::at)
                 .toList();
     }

@@ -9,7 +9,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.PlacingText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Placement;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -30,7 +30,7 @@ final class CountsPage extends VBox implements Page {
 
     CountsPage(
             ExerciseDocument document,
-            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Counting> counting,
             ObjectProperty<Subdivision> subdivision,
             ReadOnlyIntegerProperty stage) {
         this.document = document;
@@ -47,7 +47,7 @@ final class CountsPage extends VBox implements Page {
         text.field().setId("placing");
         text.field().setPromptText("kick 1, 4; snare a of 2; ride every third count");
         text.field().setAccessibleText("Voices placed by naming counts");
-        lines = new CountLines(document, countingSystem, subdivision, stage, this::place, this::moveNote);
+        lines = new CountLines(document, counting, subdivision, stage, this::place, this::moveNote);
         VerticalScroll scroll = new VerticalScroll(lines);
         scroll.setFitToHeight(true);
         getChildren().setAll(text, hand, scroll);

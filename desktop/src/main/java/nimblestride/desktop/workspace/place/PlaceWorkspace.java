@@ -3,7 +3,7 @@ package nimblestride.desktop.workspace.place;
 import java.util.function.Consumer;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
@@ -26,12 +26,12 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
      */
     public PlaceWorkspace(
             ExerciseDocument document,
-            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Counting> counting,
             ObjectProperty<Subdivision> subdivision,
             IntegerProperty stage,
             Consumer<NoteValue> choose) {
-        counts = add(PageId.COUNTS, () -> new CountsPage(document, countingSystem, subdivision, stage));
-        staff = add(PageId.STAFF, () -> new StaffPage(countingSystem, subdivision, choose));
+        counts = add(PageId.COUNTS, () -> new CountsPage(document, counting, subdivision, stage));
+        staff = add(PageId.STAFF, () -> new StaffPage(counting, subdivision, choose));
         add(PageId.STICKING, () -> new StickingPage(document));
         add(PageId.HANDS, () -> new HandsPage(document));
         add(PageId.VARIATIONS, () -> new VariationsPage(document));

@@ -12,7 +12,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.notation.score.ScoreStyle;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.playback.Playhead;
@@ -27,7 +27,7 @@ final class StaffPage extends VBox implements Page {
     private static final int MAX_BARS = 2_000;
     private static final int MAX_TOGETHER = 256;
 
-    private final ObjectProperty<CountingSystem> countingSystem;
+    private final ObjectProperty<Counting> counting;
     private final ObjectProperty<Subdivision> subdivision;
     private final ComboBox<ScoreStyle.Parts> parts = choice("staff-parts", "Stems", ScoreStyle.Parts.values());
     private final ComboBox<ScoreStyle.Lengths> lengths =
@@ -41,11 +41,8 @@ final class StaffPage extends VBox implements Page {
     private Optional<Exercise> shown = Optional.empty();
 
     /** @param choose receives the moment of a selected count */
-    StaffPage(
-            ObjectProperty<CountingSystem> countingSystem,
-            ObjectProperty<Subdivision> subdivision,
-            Consumer<NoteValue> choose) {
-        this.countingSystem = countingSystem;
+    StaffPage(ObjectProperty<Counting> counting, ObjectProperty<Subdivision> subdivision, Consumer<NoteValue> choose) {
+        this.counting = counting;
         this.subdivision = subdivision;
         getStyleClass().add("page");
         staff = new StaffView(
@@ -77,7 +74,7 @@ final class StaffPage extends VBox implements Page {
         stickings.valueProperty().addListener(change -> write());
         counts.selectedProperty().addListener(change -> write());
         untilBack.selectedProperty().addListener(change -> write());
-        countingSystem.addListener(change -> write());
+        counting.addListener(change -> write());
         subdivision.addListener(change -> write());
         FlowPane choices = new FlowPane(parts, lengths, stickings, counts, untilBack, hint);
         choices.getStyleClass().addAll("wishes", "compact");
@@ -114,7 +111,7 @@ final class StaffPage extends VBox implements Page {
                 .with(parts.getValue())
                 .with(lengths.getValue())
                 .with(stickings.getValue());
-        ScoreStyle style = counts.isSelected() ? uncounted.counted(countingSystem.get(), subdivision.get()) : uncounted;
+        ScoreStyle style = counts.isSelected() ? uncounted.counted(counting.get(), subdivision.get()) : uncounted;
         int phrase = exercise.phrase().bars().size();
         long bars = untilBack.isSelected() ? untilBack(exercise).orElse((long) phrase) : phrase;
         staff.show(exercise, Math.min(MAX_BARS, bars), style);

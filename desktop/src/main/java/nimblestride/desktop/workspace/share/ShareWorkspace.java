@@ -3,7 +3,7 @@ package nimblestride.desktop.workspace.share;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
@@ -34,14 +34,14 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
     public ShareWorkspace(
             ExerciseDocument document,
             Sheet first,
-            ObjectProperty<CountingSystem> countingSystem,
+            ObjectProperty<Counting> counting,
             OpenBook book,
             Transport transport,
             SampleSet sounds,
             CommandQueue commands,
             WindowServices services) {
         sheet = new SimpleObjectProperty<>(first);
-        page = add(PageId.SHEET, () -> new SheetPage(sheet, countingSystem, services.export()));
+        page = add(PageId.SHEET, () -> new SheetPage(sheet, counting, services.export()));
         add(PageId.NOTATION, () -> new NotationPage(document, sheet, services.status()));
         add(PageId.BOOKLET, () -> new BookletPage(sheet, book, services.export()));
         sound = add(PageId.SOUND_FILE, () -> new SoundFilePage(transport, sounds, commands, services));

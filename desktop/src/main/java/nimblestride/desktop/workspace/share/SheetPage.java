@@ -22,7 +22,7 @@ import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetItem;
 import nimblestride.core.notation.page.SheetLayout;
-import nimblestride.core.time.counting.CountingSystem;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.service.Export;
 import nimblestride.desktop.ui.control.Caption;
@@ -50,7 +50,7 @@ final class SheetPage extends HBox implements Page {
     private Optional<Exercise> shown = Optional.empty();
     private List<Drawing> pages = List.of();
 
-    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<CountingSystem> countingSystem, Export export) {
+    SheetPage(ObjectProperty<Sheet> sheet, ObjectProperty<Counting> counting, Export export) {
         this.sheet = sheet;
         this.export = export;
         getStyleClass().add("page");
@@ -58,8 +58,8 @@ final class SheetPage extends HBox implements Page {
         preview.setFocusTraversable(true);
         HBox.setHgrow(preview, Priority.ALWAYS);
         preview.onRoom(this::fit);
-        sheet.set(sheet.get().counted(countingSystem.get()));
-        countingSystem.addListener((property, old, now) -> sheet.set(sheet.get().counted(now)));
+        sheet.set(sheet.get().counted(counting.get()));
+        counting.addListener((property, old, now) -> sheet.set(sheet.get().counted(now)));
         sheet.addListener(change -> set());
         VerticalScroll choices = new VerticalScroll(choices());
         choices.setMinWidth(CHOICES);

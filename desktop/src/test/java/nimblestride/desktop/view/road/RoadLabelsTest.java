@@ -14,6 +14,7 @@ import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.AnyExercise;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.desktop.ui.look.TextWidths;
@@ -28,18 +29,18 @@ class RoadLabelsTest {
 
     /** A Road in view, with its words. */
     private record Seen(RoadPicture picture, VisibleRange stretch, RoadLayout layout, List<Words> words) {
-        static Seen of(Exercise exercise, CountingSystem countingSystem, VisibleRange stretch, double height) {
+        static Seen of(Exercise exercise, Counting counting, VisibleRange stretch, double height) {
             RoadPicture picture = RoadPicture.of(
                     Analysis.of(exercise),
                     stretch,
-                    new CountCache(countingSystem, Subdivision.AS_WRITTEN),
+                    new CountCache(counting, Subdivision.AS_WRITTEN),
                     Exercise.MAX_LAYERS);
             RoadLayout layout = RoadLayout.of(picture, stretch, LayerLanes.of(exercise, false), height);
             return new Seen(picture, stretch, layout, RoadLabels.of(picture, stretch, layout, new TextWidths()));
         }
 
         static Seen of(String bars, double scale) {
-            return of(exercise(bars), CountingSystem.BEATS, new VisibleRange(0, 900, scale), HEIGHT);
+            return of(exercise(bars), Counting.of(CountingSystem.BEATS), new VisibleRange(0, 900, scale), HEIGHT);
         }
 
         List<String> texts(Kind kind) {
@@ -88,13 +89,13 @@ class RoadLabelsTest {
     @Property(tries = 150)
     void wordsLieClear(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
-            @ForAll CountingSystem countingSystem,
+            @ForAll Counting counting,
             @ForAll @DoubleRange(min = 0, max = 12) double start,
             @ForAll @IntRange(min = 100, max = 1_600) int width,
             @ForAll @DoubleRange(min = 2, max = 11) double zoom,
             @ForAll @DoubleRange(min = 0, max = 250) double higher) {
         double height = RoadLayout.heightFor(LayerLanes.of(exercise, false)) + higher;
-        Seen seen = Seen.of(exercise, countingSystem, new VisibleRange(start, width, Math.pow(2, zoom)), height);
+        Seen seen = Seen.of(exercise, counting, new VisibleRange(start, width, Math.pow(2, zoom)), height);
         for (int i = 0; i < seen.words.size(); i++) {
             Words words = seen.words.get(i);
             Bounds box = box(words);

@@ -8,6 +8,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.AnyExercise;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 
@@ -31,7 +32,7 @@ class RoadLayoutTest {
         RoadPicture picture = RoadPicture.of(
                 Analysis.of(exercise),
                 stretch,
-                new CountCache(CountingSystem.BEATS, Subdivision.AS_WRITTEN),
+                new CountCache(Counting.of(CountingSystem.BEATS), Subdivision.AS_WRITTEN),
                 Exercise.MAX_LAYERS);
         LayerLanes lanes = LayerLanes.of(exercise, played);
         double height = RoadLayout.heightFor(lanes) + higher;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.Examples;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Grouping;
@@ -18,7 +19,7 @@ class RoadPictureTest {
         return RoadPicture.of(
                 Analysis.of(exercise(bars, layers)),
                 new VisibleRange(start, wholes * 300, 300),
-                new CountCache(CountingSystem.BEATS, Subdivision.AS_WRITTEN),
+                new CountCache(Counting.of(CountingSystem.BEATS), Subdivision.AS_WRITTEN),
                 Exercise.MAX_LAYERS);
     }
 

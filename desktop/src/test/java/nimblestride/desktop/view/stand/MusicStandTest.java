@@ -16,6 +16,7 @@ import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import nimblestride.core.language.text.Examples;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.desktop.OnStage;
@@ -39,7 +40,7 @@ class MusicStandTest extends OnStage {
             if (stand == null) {
                 stand = new MusicStand(owner.getScene().getWindow(), () -> played++);
             }
-            stand.show(Examples.exercise(bars), CountingSystem.BEATS, Subdivision.AS_WRITTEN, "");
+            stand.show(Examples.exercise(bars), Counting.of(CountingSystem.BEATS), Subdivision.AS_WRITTEN, "");
         });
         waitForFxEvents();
     }

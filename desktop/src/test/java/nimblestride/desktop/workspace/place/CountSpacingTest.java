@@ -14,6 +14,7 @@ import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.notation.engraving.Mark.Weight;
+import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
@@ -27,7 +28,7 @@ class CountSpacingTest {
     private static final double LETTERS = 15;
 
     private static CountLineText words(Exercise exercise) {
-        return new CountLineText(exercise.phrase(), CountingSystem.BEATS, Subdivision.AS_WRITTEN);
+        return new CountLineText(exercise.phrase(), Counting.of(CountingSystem.BEATS), Subdivision.AS_WRITTEN);
     }
 
     private static List<CountLines.Line> lines(Exercise exercise) {
