@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
@@ -23,8 +24,9 @@ import nimblestride.core.kit.voice.Limb;
  * @param to step after the last open one
  * @param choices for an open step, each once, at most {@value #MAX_CHOICES}
  * @param mostInARow strokes in a row by one hand, one or more
+ * @param lead the stronger hand
  */
-public record Combinations(Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow)
+public record Combinations(Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow, LeadHand lead)
         implements StickingVariations {
     /** The most choices. */
     public static final int MAX_CHOICES = 16;
@@ -53,17 +55,22 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
         }
     }
 
-    /** The hand of the last stroke, and how many strokes it has had in a row. */
-    private record Row(Optional<Limb> hand, int strokes) {
-        static final Row NONE = new Row(Optional.empty(), 0);
+    /** The hand of the last stroke, how many strokes it has had in a row, and whether the last was accented. */
+    private record Row(Optional<Limb> hand, int strokes, boolean accented) {
+        static final Row NONE = new Row(Optional.empty(), 0, false);
 
         Row after(Stroke stroke) {
             Optional<Limb> limb = stroke.limb().filter(Limb::isHand);
             if (limb.isEmpty()) {
                 return NONE;
             }
-            return new Row(limb, limb.equals(hand) ? strokes + 1 : 1);
+            return new Row(limb, limb.equals(hand) ? strokes + 1 : 1, stroke.level().isAccent());
         }
+    }
+
+    /** Creates combinations for players whose right hand is the stronger one. */
+    public Combinations(Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow) {
+        this(base, from, to, choices, mostInARow, LeadHand.RIGHT);
     }
 
     private record Place(int step, Row row) {}
@@ -139,14 +146,23 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
     }
 
     /**
-     * Returns what makes a way harder (common practice): the same hand twice, a rest, an accent, a ghost note, an
-     * ornament.
+     * Returns what makes a way harder (common practice): the same hand twice, a foot, an accent, a ghost note, an
+     * ornament; a ghost note after an accent in the same hand, an accent on the second note of a double, and either of
+     * them, or a double, in the weaker hand.
      */
-    private static int cost(Row row, Stroke stroke) {
-        int again = stroke.limb().filter(Limb::isHand).equals(row.hand) && row.hand.isPresent() ? 1 : 0;
-        int foot = stroke.limb().filter(limb -> !limb.isHand()).isPresent() ? 1 : 0;
-        int level = stroke.level() == Dynamic.NORMAL ? 0 : 1;
-        return again + foot + level + (stroke.ornament() == Ornament.NONE ? 0 : 2);
+    private int cost(Row row, Stroke stroke) {
+        boolean again = row.hand.isPresent() && stroke.limb().filter(Limb::isHand).equals(row.hand);
+        boolean foot = stroke.limb().filter(limb -> !limb.isHand()).isPresent();
+        boolean plain = stroke.level() == Dynamic.NORMAL;
+        boolean drop = again && row.accented && stroke.level() == Dynamic.GHOST;
+        boolean push = again && !row.accented && stroke.level().isAccent();
+        boolean weaker = stroke.limb().equals(Optional.of(lead.hand().other())) && (again || !plain);
+        return (again ? 1 : 0)
+                + (foot ? 1 : 0)
+                + (plain ? 0 : 1)
+                + (stroke.ornament() == Ornament.NONE ? 0 : 2)
+                + (drop || push ? 2 : 0)
+                + (weaker ? 1 : 0);
     }
 
     @Override

@@ -90,28 +90,6 @@ class StickingTest {
                 .collect(Collectors.joining());
     }
 
-    /** The Percussive Arts Society's International Drum Rudiments, quoted from memory: hands only. */
-    @ParameterizedTest
-    @CsvSource({
-        "single paradiddle, RLRRLRLL",
-        "paradiddle, RLRRLRLL",
-        "double paradiddle, RLRLRRLRLRLL",
-        "triple paradiddle, RLRLRLRRLRLRLRLL",
-        "single paradiddle-diddle, RLRRLL",
-        "five stroke roll, RRLLRLLRRL",
-        "seven stroke roll, RRLLRRL",
-        "nine stroke roll, RRLLRRLLRLLRRLLRRL",
-        "Flam Tap, RRLL",
-        "flam accent, RLRLRL",
-        "swiss army triplet, RRLRRL",
-        "pataflafla, RLRLRLRL",
-        "single ratamacue, RLRLLRLR"
-    })
-    void rudimentsHaveTheirStickings(String name, String hands) {
-        Rudiment rudiment = Rudiment.named(name).orElseThrow();
-        assertThat(hands(StickingText.read(rudiment.sticking()))).isEqualTo(hands);
-    }
-
     static List<Rudiment> rudiments() {
         return Rudiment.all();
     }

@@ -3,6 +3,10 @@ package nimblestride.core.kit.variation;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.ParameterizedTest;
+import nimblestride.core.kit.sticking.LeadHand;
+import java.util.stream.IntStream;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -95,6 +99,37 @@ class StickingVariationsTest {
         // end with two rights before the kept one.
         assertThat(dealing.count()).isEqualTo(7);
         assertThat(hands(dealing.easiestFirst(BigInteger.valueOf(6)).steps())).startsWith("RLRL");
+    }
+
+    /** What drummers find harder comes later (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        // A ghost note is harder after an accent in its own hand.
+        ">R (R) (L) L, >R (L), >R (R)",
+        // An accent on the second note of a double is harder than one on the first.
+        ">R R, >R R, R >R",
+        // An accent is harder in the weaker hand.
+        ">R >L R L, >R L, R >L",
+    })
+    void whatIsHarderComesLater(String choices, String easier, String harder) {
+        Combinations all = new Combinations(sticking("R L . ."), 0, 2, choices(choices), 2, LeadHand.RIGHT);
+        assertThat(place(all, easier)).isLessThan(place(all, harder));
+        // For a left-handed player the mirror image holds.
+        Combinations left = new Combinations(
+                sticking("L R . ."), 0, 2, choices(StickingText.write(sticking(choices).mirrored())), 2, LeadHand.LEFT);
+        assertThat(place(left, StickingText.write(sticking(easier).mirrored())))
+                .isLessThan(place(left, StickingText.write(sticking(harder).mirrored())));
+    }
+
+    private static int place(Combinations all, String open) {
+        List<Optional<Stroke>> wanted = sticking(open).steps();
+        return IntStream.range(0, all.count().intValueExact())
+                .filter(number -> all.easiestFirst(BigInteger.valueOf(number))
+                        .steps()
+                        .subList(0, 2)
+                        .equals(wanted))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test

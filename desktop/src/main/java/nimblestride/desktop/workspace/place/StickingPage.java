@@ -1,5 +1,6 @@
 package nimblestride.desktop.workspace.place;
 
+import nimblestride.core.time.meter.Beats;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -82,7 +83,7 @@ final class StickingPage extends VBox implements Page {
         rudiments.setAccessibleText("Take the sticking of a rudiment");
         rudiments.valueProperty().addListener((property, old, rudiment) -> {
             if (rudiment != null) {
-                restick(before -> StickingText.read(rudiment.sticking()));
+                place(rudiment);
             }
         });
         cells.setId("sticking-cells");
@@ -161,6 +162,22 @@ final class StickingPage extends VBox implements Page {
             int index = which.getValue();
             document.edit(exercise ->
                     exercise.withLayer(index, exercise.layers().get(index).withPattern(changed)));
+        });
+    }
+
+    /** Puts a rudiment in place of the sticking, as often as it takes to fill whole beats. */
+    private void place(Rudiment rudiment) {
+        chosen().ifPresent(stuck -> {
+            Bar bar = document.exerciseProperty().get().phrase().bars().get(0);
+            Sticking once = StickingText.read(rudiment.sticking());
+            Sticking filled = once;
+            for (int times = rudiment.timesToFill(once.length(), Beats.of(bar).pulse()); times > 1; times--) {
+                filled = filled.then(once);
+            }
+            Pattern placed = new Pattern.Stuck(filled, rudiment.step());
+            int index = which.getValue();
+            document.edit(exercise ->
+                    exercise.withLayer(index, exercise.layers().get(index).withPattern(placed)));
         });
     }
 
