@@ -64,7 +64,8 @@ public final class HitsCsv {
                     number + 1,
                     new CountPosition(bar.meter(), within),
                     within,
-                    Tempo.decimal(passage.startsSeconds().add(passage.tempo().seconds(note.at()))),
+                    Tempo.decimal(passage.startsSeconds()
+                            .add(passage.tempo().seconds(content.swing().sounding(phrase, note.at())))),
                     LogCsv.safe(content.layerNames().get(note.layer())),
                     LogCsv.safe(note.voice().name()),
                     note.limb().title(),

@@ -41,6 +41,7 @@ import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.meter.PhrasePart;
 import nimblestride.core.time.meter.Repeat;
+import nimblestride.core.time.meter.Swing;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.files.UnreadableFileException;
@@ -83,6 +84,7 @@ final class ExerciseReader {
                 "practised",
                 "stages",
                 "ladder",
+                "swing",
                 "voices");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
@@ -103,7 +105,7 @@ final class ExerciseReader {
         contents.add(content(root, root.has("feel") ? root.member("feel").text() : Exercise.FIRST_NAME, voices));
         if (root.has("feels")) {
             for (JsonNodeReader one : root.member("feels").items(Exercise.MAX_CONTENTS)) {
-                one.object("name", "phrase", "layers");
+                one.object("name", "phrase", "layers", "swing");
                 contents.add(content(one, one.member("name").text(), voices));
             }
         }
@@ -118,7 +120,14 @@ final class ExerciseReader {
         for (JsonNodeReader layer : place.member("layers").items(SectionContent.MAX_LAYERS)) {
             layers.add(layer(layer.object("voice", "pattern", "offset", "reset", "oneEvery", "moves"), voices));
         }
-        return place.make(() -> new SectionContent(name, phrase, layers));
+        Swing swing = place.has("swing") ? swing(place.member("swing").object("value", "share")) : Swing.STRAIGHT;
+        return place.make(() -> new SectionContent(name, phrase, layers, swing));
+    }
+
+    private static Swing swing(JsonNodeReader place) {
+        NoteValue value = place.member("value").noteValue();
+        NoteValue share = place.member("share").noteValue();
+        return place.make(() -> new Swing(value, share.fraction()));
     }
 
     private static List<Section> sections(JsonNodeReader place, List<SectionContent> contents) {

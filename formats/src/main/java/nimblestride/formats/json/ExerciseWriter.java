@@ -21,6 +21,7 @@ import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.PhrasePart;
 import nimblestride.core.time.meter.Repeat;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -73,6 +74,11 @@ final class ExerciseWriter {
         node.set("phrase", parts(content.phrase().parts()));
         ArrayNode layers = node.putArray("layers");
         content.layers().forEach(layer -> layers.add(layer(layer)));
+        if (!content.swing().isStraight()) {
+            node.putObject("swing")
+                    .put("value", content.swing().value().toString())
+                    .put("share", NoteValue.of(content.swing().share()).toString());
+        }
     }
 
     private static ObjectNode section(Section section, Exercise exercise) {

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -123,7 +124,11 @@ public final class ExerciseMidi {
                             Locale.ROOT, "a MIDI file of this exercise would hold more than %,d notes", MAX_NOTES));
                 }
                 List<Sounding> part = parts.computeIfAbsent(names.get(i), name -> new ArrayList<>());
-                own.forEach(hit -> part.add(new Sounding(passage.starts().plus(hit.at()), hit, passage.tempo())));
+                own.forEach(hit -> part.add(new Sounding(
+                        passage.starts().plus(content.swing().sounding(content.phrase(), hit.at())),
+                        hit,
+                        passage.tempo())));
+                part.sort(Comparator.comparing(Sounding::at));
             }
         }
         return parts;

@@ -8,6 +8,7 @@ import nimblestride.core.foundation.words.PlainText;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.notation.score.NoteShape;
 import nimblestride.core.notation.score.Tuplet;
+import nimblestride.core.time.meter.Swing;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -69,6 +70,22 @@ final class DirectionXml {
                 .divide(new BigDecimal(quarters.getDenominator()), MathContext.DECIMAL64)
                 .stripTrailingZeros());
         direction.setSound(sound);
+        return direction;
+    }
+
+    /** Writes swing in words, and for playback where a note type can say its value. */
+    static Direction swing(Swing swing) {
+        Direction direction = words("Swing: " + swing);
+        Optional<NoteShape> shape = NoteShape.of(swing.value()).filter(one -> one.dots() == 0);
+        if (shape.isPresent()) {
+            org.audiveris.proxymusic.Swing playback = new org.audiveris.proxymusic.Swing();
+            playback.setFirst(swing.first());
+            playback.setSecond(swing.second());
+            playback.setSwingType(NoteXml.typeName(shape.get()));
+            Sound sound = new Sound();
+            sound.setSwing(playback);
+            direction.setSound(sound);
+        }
         return direction;
     }
 

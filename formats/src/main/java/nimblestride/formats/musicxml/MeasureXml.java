@@ -191,6 +191,8 @@ final class MeasureXml {
             measure.getNoteOrBackupOrForward()
                     .add(DirectionXml.words(bar.signs().words()));
         }
+        bar.signs().swing().ifPresent(swing -> measure.getNoteOrBackupOrForward()
+                .add(DirectionXml.swing(swing)));
         if (index == 0 || bar.change().isPresent()) {
             bar.change().ifPresent(change -> measure.getNoteOrBackupOrForward().add(DirectionXml.gear(change)));
             Direction tempo = DirectionXml.tempo(bar.tempo(), bar.change().isPresent());

@@ -41,6 +41,7 @@ import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.StickingText;
+import nimblestride.core.language.text.SwingText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.files.UnreadableFileException;
@@ -72,7 +73,16 @@ class ExerciseJsonTest {
     @Provide
     Arbitrary<Exercise> exercises() {
         Arbitrary<String> bars = Arbitraries.of(
-                        "7/8", "11/8(3+3+2+3)", "3+3+2/8", "4/4+1/12", "[7/16, 5/8 x2] x3", "9973/9973", "21/16 x4")
+                        "7/8",
+                        "11/8(3+3+2+3)",
+                        "3+3+2/8",
+                        "4/4+1/12",
+                        "[7/16, 5/8 x2] x3",
+                        "9973/9973",
+                        "21/16 x4",
+                        "6/4+5/4",
+                        "6/4+5/4(3+3+3+2)",
+                        "11/8(3+3|3+2)")
                 .list()
                 .ofMinSize(1)
                 .ofMaxSize(4)
@@ -107,6 +117,9 @@ class ExerciseJsonTest {
                 exercise = exercise.withVoices(NamedVoices.KIT.and(own))
                         .plusLayer(LayerText.read(
                                 "frame drum every 1/8 moving notes to frame drum", NamedVoices.KIT.and(own)));
+            }
+            if (ticked.size() == 3) {
+                exercise = exercise.withSwing(SwingText.read("sixteenths 2:1"));
             }
             for (String sticking : ticked) {
                 exercise = exercise.withVariationTicked(StickingText.read(sticking), true);

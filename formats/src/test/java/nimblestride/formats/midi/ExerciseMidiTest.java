@@ -21,7 +21,9 @@ import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.PivotText;
+import nimblestride.core.language.text.SwingText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.value.NoteValue;
@@ -55,6 +57,17 @@ class ExerciseMidiTest {
             }
         }
         return found;
+    }
+
+    @Test
+    void swingIsExactInTicks() throws Exception {
+        Exercise swung = Examples.exercise("4/4", "ride every 1/8").withSwing(SwingText.read("eighths 2:1"));
+        Sequence sequence = readBack(swung);
+        long third = sequence.getResolution() / 3;
+        assertThat(sequence.getResolution() % 3).isZero();
+        assertThat(notes(sequence.getTracks()[1]))
+                .extracting(MidiEvent::getTick)
+                .startsWith(0L, 2 * third, 3 * third, 5 * third, 6 * third);
     }
 
     @Test

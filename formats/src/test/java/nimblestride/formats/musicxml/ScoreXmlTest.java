@@ -13,6 +13,7 @@ import java.util.zip.ZipInputStream;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.Examples;
+import nimblestride.core.language.text.SwingText;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.notation.alternative.NotationOption;
 import nimblestride.core.notation.alternative.NotationOptions;
@@ -63,6 +64,17 @@ class ScoreXmlTest {
             assertThat(back.lengths)
                     .allSatisfy(voices -> assertThat(voices.stream().distinct()).hasSize(1));
         }
+    }
+
+    @Test
+    void swingAndInnerBarsAreWritten() throws Exception {
+        Exercise swung = Examples.exercise("6/4+5/4", "ride every 1/8").withSwing(SwingText.read("eighths 3:2"));
+        byte[] document = ScoreXml.write(ScoreWriter.write(swung, ScoreStyle.DEFAULT));
+        MusicXmlSchema.validate(document);
+        assertThat(new String(document, StandardCharsets.UTF_8).replaceAll("\\s+", ""))
+                .contains("<first>3</first><second>2</second><swing-type>eighth</swing-type>")
+                .contains("Swing:eighths60%")
+                .containsOnlyOnce("<barlinelocation=\"middle\"><bar-style>dashed</bar-style></barline>");
     }
 
     private static List<String> heard(Exercise exercise) {

@@ -63,11 +63,12 @@ final class SectionSounds {
      */
     List<SoundOnset> between(long bar, long played, NoteValue from, NoteValue to) {
         List<SoundOnset> onsets = new ArrayList<>();
-        ticks.between(bar, played, from, to).forEach((at, level) -> onsets.add(click(at, level, mix, sounds)));
+        ticks.between(bar, played, from, to)
+                .forEach((at, level) -> onsets.add(click(sounding(at), level, mix, sounds)));
         for (Heard layer : layers) {
             long number = layer.timeline.hitsBefore(from);
             for (Hit hit : layer.timeline.between(from, to, MAX)) {
-                notes.add(hit, number++, layer.level, onsets);
+                notes.add(hit, sounding(hit.at()), number++, layer.level, onsets);
             }
         }
         band.ifPresent(playing -> playing.in(content.phrase(), bar).stream()
@@ -75,7 +76,7 @@ final class SectionSounds {
                 .forEach(note -> {
                     Sample sound = sounds.tone(note.player(), note.midiKey());
                     onsets.add(new SoundOnset(
-                            note.at(),
+                            sounding(note.at()),
                             0,
                             MidiKey.tone(note.player(), note.midiKey()),
                             sound,
@@ -84,5 +85,9 @@ final class SectionSounds {
                 }));
         onsets.sort(Comparator.comparing(SoundOnset::at));
         return onsets;
+    }
+
+    private NoteValue sounding(NoteValue written) {
+        return content.swing().sounding(content.phrase(), written);
     }
 }

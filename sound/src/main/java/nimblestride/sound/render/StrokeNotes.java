@@ -30,14 +30,15 @@ final class StrokeNotes {
     /**
      * Adds the sounds of a hit.
      *
+     * @param at when it sounds, perhaps later than it is written
      * @param number of the hit in its layer
      * @param mixed level of its layer
      */
-    void add(Hit hit, long number, float mixed, List<SoundOnset> onsets) {
+    void add(Hit hit, NoteValue at, long number, float mixed, List<SoundOnset> onsets) {
         for (Voice voice : hit.voices()) {
             double level = mixed * mix.of(voice.name());
             if (level > 0) {
-                add(hit.at(), number, voice, hit.stroke(), (float) level, onsets);
+                add(at, number, voice, hit.stroke(), (float) level, onsets);
             }
         }
     }

@@ -19,6 +19,7 @@ import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.timeline.LayerTimeline;
+import nimblestride.core.time.meter.Swing;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.SampleSet;
@@ -70,6 +71,22 @@ class RendererTest {
         for (int i = 0; i < heard.size(); i++) {
             double exact = exercise.tempo().seconds(hits.get(i).at()).doubleValue() * RATE;
             assertThat((double) heard.get(i)).isBetween(exact - 0.5, exact + 0.5);
+        }
+    }
+
+    /** Swung notes sound on their exact sample too, also behind an odd stride. */
+    @Property(tries = 20)
+    void swingSoundsAsItIsReckoned(@ForAll @IntRange(min = 51, max = 75) int percent) {
+        Exercise exercise = exercise("7/8, 4/4", "kick every 1/8")
+                .withTempo(TempoText.read("1/8=240"))
+                .withSwing(new Swing(NoteValue.of(1, 8), BigFraction.of(percent, 100)));
+        List<Long> heard = onsets(render(new Renderer(layersOnly(exercise), IMPULSES, RATE), 4 * RATE, 256));
+        double pair = RATE / 2.0;
+        double late = pair * percent / 100;
+        List<Double> exact = List.of(
+                0.0, late, pair, pair + late, 2 * pair, 2 * pair + late, 3 * pair, 3.5 * pair, 3.5 * pair + late);
+        for (int i = 0; i < exact.size(); i++) {
+            assertThat((double) heard.get(i)).isBetween(exact.get(i) - 0.5, exact.get(i) + 0.5);
         }
     }
 

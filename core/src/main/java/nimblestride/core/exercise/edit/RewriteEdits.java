@@ -167,7 +167,8 @@ public final class RewriteEdits {
         return content.withPhrase(Phrase.of(scaledParts(content.phrase().parts(), times, parts)))
                 .withLayers(content.layers().stream()
                         .map(layer -> scaled(layer, times, parts))
-                        .toList());
+                        .toList())
+                .withSwing(content.swing().of(scaled(content.swing().value(), times, parts)));
     }
 
     private static Pivot scaled(Pivot pivot, int times, int parts) {

@@ -19,6 +19,7 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.modulation.ModulationChain;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.meter.Swing;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -238,6 +239,16 @@ public record Exercise(
      */
     public Exercise withPhrase(Phrase newPhrase) {
         return withContent(content().withPhrase(newPhrase));
+    }
+
+    /** Returns the exercise with other swing in the selected content. */
+    public Exercise withSwing(Swing newSwing) {
+        return withContent(content().withSwing(newSwing));
+    }
+
+    /** Returns how uneven the pairs of notes of the selected content are. */
+    public Swing swing() {
+        return content().swing();
     }
 
     /**

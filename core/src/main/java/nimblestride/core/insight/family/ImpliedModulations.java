@@ -1,14 +1,14 @@
 package nimblestride.core.insight.family;
 
-import nimblestride.core.layer.pattern.CellPart;
-import nimblestride.core.kit.stroke.Stroke;
-import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.layer.pattern.CellPart;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Riff;

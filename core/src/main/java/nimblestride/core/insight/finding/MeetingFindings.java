@@ -1,19 +1,19 @@
 package nimblestride.core.insight.finding;
 
-import nimblestride.core.layer.timeline.LayerTimeline;
-import nimblestride.core.layer.alignment.CompositeRhythm;
-import java.util.Optional;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Analysis.OfPair;
 import nimblestride.core.insight.fact.CheckFact;
 import nimblestride.core.insight.fact.FactKind;
 import nimblestride.core.insight.fact.MeetingFact;
+import nimblestride.core.layer.alignment.CompositeRhythm;
 import nimblestride.core.layer.alignment.Meeting;
 import nimblestride.core.layer.alignment.Unison;
+import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -75,9 +75,7 @@ final class MeetingFindings {
         Optional<LayerTimeline> ofOther = analysis.layers().get(pair.other()).timeline();
         ofOne.flatMap(timeline -> ofOther.flatMap(another -> CompositeRhythm.of(timeline, another, meeting)))
                 .ifPresent(rhythm -> findings.add(Finding.at(
-                        pair.one(),
-                        rhythm.onsets().get(0),
-                        new MeetingFact.Composite(one, other, rhythm, phrase))));
+                        pair.one(), rhythm.onsets().get(0), new MeetingFact.Composite(one, other, rhythm, phrase))));
     }
 
     private void findMorePairs(List<OfPair> pairs) {

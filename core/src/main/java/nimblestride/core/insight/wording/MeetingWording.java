@@ -3,16 +3,16 @@ package nimblestride.core.insight.wording;
 import static nimblestride.core.foundation.words.Counted.count;
 import static nimblestride.core.foundation.words.Counted.number;
 
-import nimblestride.core.time.value.NoteName;
-import nimblestride.core.time.meter.CountPosition;
-import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.layer.alignment.CompositeRhythm;
-import java.util.stream.Collectors;
 import java.util.List;
+import java.util.stream.Collectors;
 import nimblestride.core.insight.fact.MeetingFact;
 import nimblestride.core.insight.wording.Wording.Words;
+import nimblestride.core.layer.alignment.CompositeRhythm;
 import nimblestride.core.layer.alignment.Meeting;
 import nimblestride.core.layer.alignment.Unison;
+import nimblestride.core.time.meter.CountPosition;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
 /** The words for where layers coincide. */

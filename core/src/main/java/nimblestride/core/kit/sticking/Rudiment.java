@@ -29,7 +29,10 @@ public record Rudiment(String name, String sticking, NoteValue step) {
             in(32, "eleven stroke roll", "R R L L R R L L R R >L . . . . ."),
             in(32, "thirteen stroke roll", "R R L L R R L L R R L L >R . . . L L R R L L R R L L R R >L . . ."),
             in(32, "fifteen stroke roll", "R R L L R R L L R R L L R R >L ."),
-            in(32, "seventeen stroke roll", "R R L L R R L L R R L L R R L L >R . . . . . . . L L R R L L R R L L R R L L R R >L . . . . . . ."),
+            in(
+                    32,
+                    "seventeen stroke roll",
+                    "R R L L R R L L R R L L R R L L >R . . . . . . . L L R R L L R R L L R R L L R R >L . . . . . . ."),
             in(16, "single paradiddle", ">R L R R >L R L L"),
             in(16, "double paradiddle", ">R L R L R R >L R L R L L"),
             in(16, "triple paradiddle", ">R L R L R L R R >L R L R L R L L"),

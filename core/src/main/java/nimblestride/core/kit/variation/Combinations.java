@@ -26,7 +26,8 @@ import nimblestride.core.kit.voice.Limb;
  * @param mostInARow strokes in a row by one hand, one or more
  * @param lead the stronger hand
  */
-public record Combinations(Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow, LeadHand lead)
+public record Combinations(
+        Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow, LeadHand lead)
         implements StickingVariations {
     /** The most choices. */
     public static final int MAX_CHOICES = 16;
@@ -64,7 +65,8 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
             if (limb.isEmpty()) {
                 return NONE;
             }
-            return new Row(limb, limb.equals(hand) ? strokes + 1 : 1, stroke.level().isAccent());
+            return new Row(
+                    limb, limb.equals(hand) ? strokes + 1 : 1, stroke.level().isAccent());
         }
     }
 
@@ -151,7 +153,8 @@ public record Combinations(Sticking base, int from, int to, List<Optional<Stroke
      * them, or a double, in the weaker hand.
      */
     private int cost(Row row, Stroke stroke) {
-        boolean again = row.hand.isPresent() && stroke.limb().filter(Limb::isHand).equals(row.hand);
+        boolean again =
+                row.hand.isPresent() && stroke.limb().filter(Limb::isHand).equals(row.hand);
         boolean foot = stroke.limb().filter(limb -> !limb.isHand()).isPresent();
         boolean plain = stroke.level() == Dynamic.NORMAL;
         boolean drop = again && row.accented && stroke.level() == Dynamic.GHOST;

@@ -49,8 +49,7 @@ public record CompositeRhythm(List<NoteValue> onsets, List<NoteValue> lengths, S
         }
         List<NoteValue> onsets = List.copyOf(both);
         boolean even = isEven(ofOne, end) && isEven(ofOther, end);
-        List<Integer> ratio =
-                List.of(Math.max(ofOne.size(), ofOther.size()), Math.min(ofOne.size(), ofOther.size()));
+        List<Integer> ratio = List.of(Math.max(ofOne.size(), ofOther.size()), Math.min(ofOne.size(), ofOther.size()));
         return Optional.of(
                 new CompositeRhythm(onsets, lengths(onsets, end), even ? SAYINGS.getOrDefault(ratio, "") : ""));
     }

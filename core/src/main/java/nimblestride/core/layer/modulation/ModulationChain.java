@@ -1,6 +1,5 @@
 package nimblestride.core.layer.modulation;
 
-import nimblestride.core.time.value.NoteValue;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,6 +8,7 @@ import java.util.Locale;
 import java.util.stream.LongStream;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 

@@ -2,15 +2,15 @@ package nimblestride.core.layer.modulation;
 
 import static nimblestride.core.foundation.words.Counted.count;
 
-import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.meter.CountPosition;
-import java.util.Locale;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.time.meter.CountPosition;
+import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;

@@ -93,6 +93,12 @@ final class AboveStaffRow {
             end = at + letters.width(bar.signs().words(), Weight.ITALIC, WORDS_SIZE);
             at = end + GAP;
         }
+        if (bar.signs().swing().isPresent()) {
+            String swing = "Swing: " + bar.signs().swing().get();
+            marks.add(new Words(swing, at, 0, WORDS_SIZE, Weight.ITALIC, Align.START, Ink.INK));
+            end = at + letters.width(swing, Weight.ITALIC, WORDS_SIZE);
+            at = end + GAP;
+        }
         if (bar.change().isPresent()) {
             at = change(bar.change().get(), at) + GAP;
             at = words("(", at);

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Swing;
 
 /**
  * What is signed on a bar besides its notes.
@@ -14,6 +15,7 @@ import nimblestride.core.time.meter.Meter;
  * @param repeatEnds how many times to play what ends here; 1 where no repeat sign stands at its end
  * @param mark rehearsal mark over its start; empty for none
  * @param words other words over its start, such as what lands there; empty for none
+ * @param swing that begins with it; empty where it goes on
  */
 public record BarSigns(
         List<Meter> signature,
@@ -21,28 +23,37 @@ public record BarSigns(
         boolean repeatStarts,
         int repeatEnds,
         String mark,
-        String words) {
+        String words,
+        Optional<Swing> swing) {
     public BarSigns {
         signature = List.copyOf(signature);
     }
 
     BarSigns signed(List<Meter> newSignature) {
-        return new BarSigns(newSignature, change, repeatStarts, repeatEnds, mark, words);
+        return new BarSigns(newSignature, change, repeatStarts, repeatEnds, mark, words, swing);
     }
 
     BarSigns changing(Pivot pivot) {
-        return new BarSigns(signature, Optional.of(pivot), repeatStarts, repeatEnds, mark, words);
+        return new BarSigns(signature, Optional.of(pivot), repeatStarts, repeatEnds, mark, words, swing);
     }
 
     BarSigns withoutChange() {
-        return new BarSigns(signature, Optional.empty(), repeatStarts, repeatEnds, mark, words);
+        return new BarSigns(signature, Optional.empty(), repeatStarts, repeatEnds, mark, words, swing);
     }
 
     BarSigns marked(String newMark) {
-        return new BarSigns(signature, change, repeatStarts, repeatEnds, newMark, words);
+        return new BarSigns(signature, change, repeatStarts, repeatEnds, newMark, words, swing);
     }
 
     BarSigns repeated(boolean starts, int times) {
-        return new BarSigns(signature, change, starts, times, mark, words);
+        return new BarSigns(signature, change, starts, times, mark, words, swing);
+    }
+
+    BarSigns swung(Swing newSwing) {
+        return new BarSigns(signature, change, repeatStarts, repeatEnds, mark, words, Optional.of(newSwing));
+    }
+
+    BarSigns withoutSwing() {
+        return new BarSigns(signature, change, repeatStarts, repeatEnds, mark, words, Optional.empty());
     }
 }

@@ -188,7 +188,10 @@ public final class ScoreWriter {
                         false,
                         1,
                         marks.rehearsal(before.size()),
-                        marks.landings(from)),
+                        marks.landings(from),
+                        from.isZero() && !exercise.swing().isStraight()
+                                ? Optional.of(exercise.swing())
+                                : Optional.empty()),
                 problem);
     }
 

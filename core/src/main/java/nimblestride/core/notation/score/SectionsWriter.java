@@ -8,6 +8,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Swing;
 
 /**
  * Writes all sections of an exercise one after the other, each with its name over its first bar and, where the tempo
@@ -18,6 +19,7 @@ public final class SectionsWriter {
     private final List<WrittenBar> bars = new ArrayList<>();
     private final List<String> leftOut = new ArrayList<>();
     private long played;
+    private Swing swing = Swing.STRAIGHT;
 
     private SectionsWriter(ScoreStyle style) {
         this.style = style;
@@ -46,18 +48,22 @@ public final class SectionsWriter {
             BarSigns signs = bar.signs().marked(i == 0 ? name : "");
             bars.add(bar.asBar(played + bar.number()).signed(i == 0 ? opening(bar, signs, passage) : signs));
         }
+        swing = passage.content().swing();
         played += passage.bars();
         alone.leftOut().stream().map(reason -> name + ": " + reason).forEach(leftOut::add);
     }
 
-    /** A meter that goes on is not signed again. */
+    /** A meter or swing that goes on is not signed again. */
     private BarSigns opening(WrittenBar bar, BarSigns signs, Passage passage) {
         if (bars.isEmpty()) {
             return signs;
         }
+        Swing now = passage.content().swing();
+        BarSigns swung =
+                now.equals(swing) || (now.isStraight() && swing.isStraight()) ? signs.withoutSwing() : signs.swung(now);
         Pivot entered = passage.section().pivot();
         Meter before = bars.get(bars.size() - 1).bar().meter();
-        BarSigns changed = entered.isNone() ? signs.withoutChange() : signs.changing(entered);
+        BarSigns changed = entered.isNone() ? swung.withoutChange() : swung.changing(entered);
         return bar.bar().meter().equals(before) && !bar.repeatStarts() ? changed.signed(List.of()) : changed;
     }
 }

@@ -104,8 +104,8 @@ public final class StagedExercise {
         }
         Phrase filled = content.phrase()
                 .first((long) frame.fill() * content.phrase().bars().size());
-        List<SectionContent> contents =
-                List.of(time.content().withName(TIME), new SectionContent("fill", filled, task.layers()));
+        List<SectionContent> contents = List.of(
+                time.content().withName(TIME), new SectionContent("fill", filled, task.layers(), content.swing()));
         List<Section> sections = List.of(new Section(0, frame.time(), Pivot.NONE), new Section(1, 1, Pivot.NONE));
         return new Exercise(
                 content.name(),

@@ -84,7 +84,7 @@ public final class ExpectedHits {
                 hit.at().remainder(written.length()),
                 new CountPosition(bar.meter(), position).toString());
         return new ExpectedHit(
-                milliseconds(hit.at().toDouble()),
+                milliseconds(content.swing().sounding(phrase, hit.at()).toDouble()),
                 spot,
                 number,
                 position.toDouble() / bar.length().toDouble(),

@@ -96,7 +96,8 @@ class FamilyTest {
         // Half-time: the back-beat comes half as often.
         assertThat(family.members().get(5).exercise().layers())
                 .extracting(LayerText::write)
-                .containsExactly("hi-hat cell Xxx of 1/8 from 1/8", "kick every 3/2 from 1/8", "snare every 3/2 from 7/8");
+                .containsExactly(
+                        "hi-hat cell Xxx of 1/8 from 1/8", "kick every 3/2 from 1/8", "snare every 3/2 from 7/8");
     }
 
     @Test

@@ -96,7 +96,17 @@ class RudimentTest {
 
     /** Strokes are counted by their names. */
     @ParameterizedTest
-    @CsvSource({"five, 5", "six, 6", "seven, 7", "nine, 9", "ten, 10", "eleven, 11", "thirteen, 13", "fifteen, 15", "seventeen, 17"})
+    @CsvSource({
+        "five, 5",
+        "six, 6",
+        "seven, 7",
+        "nine, 9",
+        "ten, 10",
+        "eleven, 11",
+        "thirteen, 13",
+        "fifteen, 15",
+        "seventeen, 17"
+    })
     void aRollHasAsManyStrokesAsItsNameSaysAndEndsOnAnAccentedTap(String number, int strokes) {
         Sticking sticking = StickingText.read(
                 Rudiment.named(number + " stroke roll").orElseThrow().sticking());

@@ -3,10 +3,6 @@ package nimblestride.core.kit.variation;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
-import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.ParameterizedTest;
-import nimblestride.core.kit.sticking.LeadHand;
-import java.util.stream.IntStream;
 import java.math.BigInteger;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -14,15 +10,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.variation.StickingVariations.Order;
 import nimblestride.core.language.text.StickingText;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class StickingVariationsTest {
     private static Sticking sticking(String text) {
@@ -116,7 +116,12 @@ class StickingVariationsTest {
         assertThat(place(all, easier)).isLessThan(place(all, harder));
         // For a left-handed player the mirror image holds.
         Combinations left = new Combinations(
-                sticking("L R . ."), 0, 2, choices(StickingText.write(sticking(choices).mirrored())), 2, LeadHand.LEFT);
+                sticking("L R . ."),
+                0,
+                2,
+                choices(StickingText.write(sticking(choices).mirrored())),
+                2,
+                LeadHand.LEFT);
         assertThat(place(left, StickingText.write(sticking(easier).mirrored())))
                 .isLessThan(place(left, StickingText.write(sticking(harder).mirrored())));
     }

@@ -57,11 +57,10 @@ class CompositeRhythmTest {
 
     @Test
     void theFindingNamesTheNotesAndTheirPlaces() {
-        Finding finding =
-                Findings.of(Analysis.of(exercise("3/4", "kick every 3/8", "ride every 1/4"))).stream()
-                        .filter(one -> one.code().equals("composite"))
-                        .findFirst()
-                        .orElseThrow();
+        Finding finding = Findings.of(Analysis.of(exercise("3/4", "kick every 3/8", "ride every 1/4"))).stream()
+                .filter(one -> one.code().equals("composite"))
+                .findFirst()
+                .orElseThrow();
         assertThat(finding.sentence())
                 .isEqualTo("Together kick and ride play quarter, eighth, eighth, quarter. Say: “nice cup of tea”.");
         assertThat(finding.sum()).isEqualTo("Count: 1 2 2& 3.");

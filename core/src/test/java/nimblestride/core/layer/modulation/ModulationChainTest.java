@@ -122,8 +122,8 @@ class ModulationChainTest {
     /** 7/8 in eighths at 232 is felt in quarters at 116: the felt beat stands on the metronome. */
     @Test
     void friendlyTemposPutTheFeltBeatOnTheMetronome() {
-        ModulationChain chain =
-                new ModulationChain(new Tempo(NoteValue.of(1, 8), BigFraction.of(232)), List.of(PivotText.read("1/8 = 3/16")));
+        ModulationChain chain = new ModulationChain(
+                new Tempo(NoteValue.of(1, 8), BigFraction.of(232)), List.of(PivotText.read("1/8 = 3/16")));
         assertThat(chain.friendlyTempos(NoteValue.QUARTER)).containsExactly(228, 230, 232, 234, 236);
         assertThat(chain.friendlyTempos()).containsExactly(200, 202, 204, 206, 208);
         assertThat(chain.friendlyTempos(NoteValue.of(1, 16))).containsExactly(96, 98, 100, 102, 104);

@@ -50,7 +50,8 @@ class ModulationTest {
     void aChangeOfNameAloneAndOneThatNeverAgreesAreToldAsWhatTheyAre() {
         String same = told(shift("96", "quarter = quarter", "4/4", "7/8"));
         assertThat(same).contains("Play on: the beat stays, and only its name changes.");
-        assertThat(told(shift("96", "quarter = quarter", "4/4", "3/4"))).contains("The beat keeps its length. It is still called a quarter.");
+        assertThat(told(shift("96", "quarter = quarter", "4/4", "3/4")))
+                .contains("The beat keeps its length. It is still called a quarter.");
         assertThat(told(shift("96", "1/1 = 1000000007/1000000009", "4/4", "9999/999979")))
                 .contains("Where the feels agree: Never within reason");
         assertThat(told(shift("96", "21 in groups of 22", "4/4", "4/4"))).contains("accent every 22nd");

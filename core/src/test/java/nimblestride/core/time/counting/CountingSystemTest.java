@@ -241,7 +241,6 @@ class CountingSystemTest {
                 "a-b-c-d-e-f-g-h-i-j-k-l-m-n-o-p-q; has 17 syllables",
             })
     void wordsThatCannotBeCountedWithAreNamed(String words, String reason) {
-        assertThatThrownBy(() -> CountWordsText.read(words, SixNotes.TA_LA))
-                .hasMessageContaining(reason);
+        assertThatThrownBy(() -> CountWordsText.read(words, SixNotes.TA_LA)).hasMessageContaining(reason);
     }
 }

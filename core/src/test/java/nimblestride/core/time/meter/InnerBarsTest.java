@@ -89,7 +89,7 @@ class InnerBarsTest {
         for (String text : List.of("27/16(4+4+4+4|4+4+3)", "6/4+5/4", "11/8(3+3|3+2)", "4/4+5/8")) {
             Bar bar = bar(text);
             String count = CountText.write(bar, Counting.of(system), Subdivision.AS_WRITTEN);
-Bar read = CountText.read(bar.meter(), Counting.of(system), count);
+            Bar read = CountText.read(bar.meter(), Counting.of(system), count);
             assertThat(CountText.write(read, Counting.of(system), Subdivision.AS_WRITTEN))
                     .isEqualTo(count);
             assertThat(read.innerBarStarts()).as(count).isEqualTo(bar.innerBarStarts());

@@ -16,7 +16,9 @@ import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.leadin.ThereAndBack;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.SwingText;
 import nimblestride.core.layer.modulation.Pivot;
+import nimblestride.core.time.meter.Swing;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
@@ -26,6 +28,7 @@ import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
 /** Shows the sections of the exercise in order, and whether their tempos come home. */
@@ -39,6 +42,7 @@ final class SectionsPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final Transport transport;
     private final GridPane grid = new GridPane();
+    private final TypedField<Swing> swing;
     private final Label summary = new WrappedLabel();
     private final Label problem = new WrappedLabel("", "problem");
     private final List<SectionRow> rows = new ArrayList<>();
@@ -58,7 +62,19 @@ final class SectionsPage extends VBox implements Page {
         SmallButton back = new SmallButton("Back to the first", "section-back", () -> edit("back", ThereAndBack::back));
         ControlTip.on(back, "The first section after the feel in hand, at its own tempo");
         all.setMinWidth(USE_PREF_SIZE);
-        FlowLine line = new FlowLine(all, other, again, back);
+        swing = new TypedField<>(
+                SwingText::read,
+                SwingText::write,
+                typed -> edit("section-swing", exercise -> exercise.withSwing(typed)),
+                document::endBurst);
+        swing.field().setId("swing");
+        swing.field().setAccessibleText("Swing of this section, as in eighths 67 %, sixteenths 2:1, or straight");
+        ControlTip.on(
+                swing.field(),
+                "How long the first of two equal notes lasts: eighths 67 %, sixteenths 2:1, or straight");
+        swing.setPrefWidth(128);
+        swing.setMinWidth(128);
+        FlowLine line = new FlowLine(all, other, again, back, new Caption("Swing"), swing);
         summary.setId("sections-told");
         problem.setId("sections-problem");
         showProblem("");
@@ -114,6 +130,7 @@ final class SectionsPage extends VBox implements Page {
             }
         }
         rows.forEach(row -> row.show(exercise));
+        swing.show(exercise.swing());
         light();
     }
 

@@ -1,6 +1,5 @@
 package nimblestride.desktop.workspace.modulate;
 
-import nimblestride.core.time.meter.Beats;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -22,6 +21,7 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.modulation.RoundedTempo;
 import nimblestride.core.layer.modulation.TempoRoute;
 import nimblestride.core.layer.modulation.TempoRoutes;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -184,9 +184,9 @@ final class TemposPage extends VBox implements Page {
         List<Integer> tempos = chain.friendlyTempos(feltBeat());
         if (tempos.isEmpty()) {
             friendly.getChildren()
-                    .add(new Caption(
-                            "No start with a beat of " + ModulationChain.METRONOME_FROM + " to " + ModulationChain.METRONOME_TO
-                                    + " BPM makes every tempo whole. Below is how far each is rounded."));
+                    .add(new Caption("No start with a beat of " + ModulationChain.METRONOME_FROM + " to "
+                            + ModulationChain.METRONOME_TO
+                            + " BPM makes every tempo whole. Below is how far each is rounded."));
             return;
         }
         friendly.getChildren().add(new Caption("Start at"));

@@ -1,6 +1,5 @@
 package nimblestride.desktop.workspace.place;
 
-import nimblestride.core.time.meter.Beats;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -26,6 +25,7 @@ import nimblestride.core.language.text.StickingText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;

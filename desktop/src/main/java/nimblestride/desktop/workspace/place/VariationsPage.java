@@ -186,7 +186,13 @@ final class VariationsPage extends VBox implements Page {
         }
         List<Integer> range = numbers(open, "[1-9]\\d{0,3}( *(to|-) *[1-9]\\d{0,3})?", " *(to|-) *");
         int inARow = numbers(most, "[1-9]\\d?", " ").get(0);
-        return new Combinations(sticking, range.get(0) - 1, range.get(range.size() - 1), strokes(), inARow, document.exerciseProperty().get().leadHand());
+        return new Combinations(
+                sticking,
+                range.get(0) - 1,
+                range.get(range.size() - 1),
+                strokes(),
+                inARow,
+                document.exerciseProperty().get().leadHand());
     }
 
     /** Returns the numbers in a field; an empty field means what its prompt says. */
