@@ -17,6 +17,7 @@ public enum PageId {
             GROUP,
             "What meter?",
             "Tap what you hear, or type where the accents fall, and be told which meters it may be"),
+    EAR(GROUP, "Ear", "Hear a grouping of this bar, and name it: by its number, or by tapping it"),
 
     COUNTS(PLACE, "Counts", "Voices put on counts by naming them: kick 1, 4; snare ghost a of 2"),
     STAFF(PLACE, "Staff", "What is played, on a staff"),

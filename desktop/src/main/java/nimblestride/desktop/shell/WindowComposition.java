@@ -57,6 +57,7 @@ final class WindowComposition {
     private final Workspaces workspaces = new Workspaces();
     private final PlaceWorkspace place;
     private final CrossWorkspace cross;
+    private final PracticeRecorder recorder;
     private final PracticeWorkspace practice;
     private final ShareWorkspace share;
     private final FindingsPane findings;
@@ -111,10 +112,11 @@ final class WindowComposition {
                 road.stageProperty(),
                 moment -> road.bringIntoView(moment));
         cross = new CrossWorkspace(document, library);
+        recorder = new PracticeRecorder(document, book, sound.transport(), nanos);
         practice = new PracticeWorkspace(
                 document,
                 book,
-                new PracticeRecorder(document, book, sound.transport(), nanos),
+                recorder,
                 sound.transport(),
                 sound.devices(),
                 sound.recordings(),
@@ -151,7 +153,12 @@ final class WindowComposition {
         workspaces.add(
                 WorkspaceId.GROUP,
                 new GroupWorkspace(
-                        document, road.countingSystemProperty(), road.subdivisionProperty(), sound.transport(), nanos));
+                        document,
+                        road.countingSystemProperty(),
+                        road.subdivisionProperty(),
+                        sound.transport(),
+                        nanos,
+                        recorder::addWords));
         workspaces.add(WorkspaceId.PLACE, place);
         workspaces.add(WorkspaceId.CROSS, cross);
         workspaces.add(WorkspaceId.MODULATE, new ModulateWorkspace(document, sound.transport()));

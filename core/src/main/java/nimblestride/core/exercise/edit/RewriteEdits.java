@@ -87,6 +87,21 @@ public final class RewriteEdits {
     }
 
     /**
+     * Writes the phrase as other bars.
+     *
+     * @param bars together as long as the phrase
+     * @throws InvalidValueException if they are not
+     */
+    public static Exercise writeAs(Exercise exercise, List<Bar> bars) {
+        Phrase phrase = Phrase.folded(bars);
+        if (!phrase.length().equals(exercise.phrase().length())) {
+            throw new InvalidValueException("these bars last " + phrase.length() + ", and the phrase they would replace"
+                    + " lasts " + exercise.phrase().length());
+        }
+        return Rebarring.of(exercise, phrase);
+    }
+
+    /**
      * Returns the first bars of an exercise, counted on through the rounds. Notes placed on counts repeat in each
      * round.
      *

@@ -119,7 +119,7 @@ public record Ladder(
 
     /** Returns the progress before the first rep. */
     public LadderProgress startProgress() {
-        return new LadderProgress(this, 0, 0, 0, false);
+        return new LadderProgress(this, 0, 0, 0, Optional.empty(), false);
     }
 
     /** Returns the progress after reps, in the order in which they were played. */

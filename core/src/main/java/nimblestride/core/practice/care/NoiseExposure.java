@@ -1,5 +1,6 @@
 package nimblestride.core.practice.care;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import nimblestride.core.foundation.failure.InvalidValueException;
@@ -27,13 +28,22 @@ public final class NoiseExposure {
      * @param seconds per day at most
      */
     public record Limit(int decibels, double seconds) {
-        /** Returns the time for people: {@code 8 h}, {@code 15 min}, {@code 28 s}. */
+        /**
+         * Returns the time for people, never more than it is: {@code 8 h}, {@code 7 min 30 s}, {@code 1 min 52 s}.
+         */
         public String said() {
-            if (seconds >= 3_600) {
-                long tenths = Math.round(seconds / 360);
-                return (tenths % 10 == 0 ? String.valueOf(tenths / 10) : tenths / 10 + "." + tenths % 10) + " h";
+            long whole = (long) Math.floor(seconds);
+            List<String> parts = new ArrayList<>();
+            addPart(parts, whole / 3_600, "h");
+            addPart(parts, whole / 60 % 60, "min");
+            addPart(parts, whole % 60, "s");
+            return String.join(" ", parts);
+        }
+
+        private static void addPart(List<String> parts, long number, String unit) {
+            if (number > 0) {
+                parts.add(number + " " + unit);
             }
-            return seconds >= 60 ? Math.round(seconds / 60) + " min" : Math.round(seconds) + " s";
         }
     }
 
@@ -51,6 +61,24 @@ public final class NoiseExposure {
                 Math.min(
                         24 * 3_600.0,
                         REFERENCE_SECONDS / Math.pow(2, (double) (decibels - REFERENCE_LEVEL) / EXCHANGE)));
+    }
+
+    /**
+     * Some time at one level.
+     *
+     * @param decibels A-weighted, from 80 to {@value #CEILING}
+     */
+    public record Exposure(int decibels, double seconds) {}
+
+    /**
+     * Returns which part of a day's limit several times fill together: their shares add up, and 1 is the limit.
+     *
+     * @throws InvalidValueException if a level is out of range
+     */
+    public static double dose(List<Exposure> day) {
+        return day.stream()
+                .mapToDouble(one -> one.seconds / at(one.decibels).seconds)
+                .sum();
     }
 
     /** Returns the limits from the reference level up, one for each exchange step, as far as a kit in a room goes. */

@@ -13,9 +13,6 @@ import nimblestride.core.foundation.words.Counted;
  * something to work on.
  */
 public final class TimingAdvice {
-    /** Smaller differences are nothing to work on, in milliseconds. */
-    private static final double AUDIBLE = 10;
-
     private static final double SURE = 3;
     private static final int FEW = 8;
 
@@ -67,6 +64,11 @@ public final class TimingAdvice {
                         "Nothing stands out: this is in time. A step faster, or a click that falls silent, will show more.");
     }
 
+    /** Smaller differences are nothing to work on, in milliseconds. */
+    private double audible() {
+        return TypicalTiming.audible(timing.gap());
+    }
+
     private Optional<String> limb() {
         return timing.byLimb().entrySet().stream()
                 .filter(limb -> limb.getValue().count() >= FEW)
@@ -83,7 +85,7 @@ public final class TimingAdvice {
     private Optional<String> afterTheLine() {
         return timing.rush()
                 .filter(LinearTrend::isSure)
-                .filter(rush -> Math.abs(rush.slope()) >= AUDIBLE)
+                .filter(rush -> Math.abs(rush.slope()) >= audible())
                 .map(rush -> String.format(
                         Locale.ROOT,
                         "Work on what follows the 1: just after a bar line the strokes come %s, and find back by the end"
@@ -112,7 +114,7 @@ public final class TimingAdvice {
     private Optional<String> inSilence() {
         return timing.drift()
                 .filter(LinearTrend::isSure)
-                .filter(drift -> Math.abs(drift.slope()) >= AUDIBLE / 2)
+                .filter(drift -> Math.abs(drift.slope()) >= audible() / 2)
                 .map(drift -> String.format(
                         Locale.ROOT,
                         "Work on keeping the tempo alone: while the click is silent you %s by %.0f ms a bar.",
@@ -121,14 +123,16 @@ public final class TimingAdvice {
     }
 
     private Optional<String> unsteady() {
-        double ordinary = TypicalTiming.scatter(timing.gap());
+        double ordinary = TypicalTiming.spread(timing.gap());
         return timing.scatter() <= 1.5 * ordinary
                 ? Optional.empty()
                 : Optional.of(String.format(
                         Locale.ROOT,
-                        "Work on evenness, slower: strokes scatter by %.0f ms, and %.0f would be good at this tempo.",
+                        "Work on evenness, slower: hits spread by %.0f ms. %.0f ms is ordinary at this tempo, and trained"
+                                + " players reach %.0f ms.",
                         timing.scatter(),
-                        ordinary));
+                        ordinary,
+                        TypicalTiming.trainedSpread(timing.gap())));
     }
 
     /** Returns how far a spread is from the rest. */
@@ -138,7 +142,7 @@ public final class TimingAdvice {
 
     private boolean standsOut(TimingSpread spread) {
         double chance = Math.max(spread.chance(), timing.scatter() / Math.sqrt(spread.count()));
-        return Math.abs(off(spread)) >= AUDIBLE && Math.abs(off(spread)) > SURE * chance;
+        return Math.abs(off(spread)) >= audible() && Math.abs(off(spread)) > SURE * chance;
     }
 
     private String played() {
@@ -150,7 +154,7 @@ public final class TimingAdvice {
                 : ", " + Counted.number(timing.matching().extra()) + " that belong nowhere";
         return String.format(
                 Locale.ROOT,
-                "%s matched%s%s; they scatter by %.0f ms.",
+                "%s matched%s%s; they spread by %.0f ms.",
                 Counted.count(timing.matching().pairs().size(), "stroke"),
                 missed,
                 extra,
@@ -159,14 +163,14 @@ public final class TimingAdvice {
 
     private Optional<String> fromTheClick() {
         TimingSpread overall = timing.overall();
-        if (Math.abs(overall.mean()) < AUDIBLE) {
+        if (Math.abs(overall.mean()) < audible()) {
             return Optional.empty();
         }
-        String whole = "On the whole they come " + said(overall.mean()) + " against the click";
+        String whole = "On average the hits come " + said(overall.mean()) + " against the click";
         return Optional.of(
-                TypicalTiming.isEarlyAsMost(overall)
-                        ? whole + ", as most people's do: nothing to mend."
-                        : whole + ". If that is as it feels right, measure the latency of the sound card first.");
+                TypicalTiming.isEarlyAsOrdinary(overall)
+                        ? whole + ", as trained players do: nothing to fix."
+                        : whole + ". If it feels right, check the latency first.");
     }
 
     /** Returns {@code 14 ms early}. */

@@ -25,6 +25,11 @@ public record ReadingFilter(
     public static final ReadingFilter ANY =
             new ReadingFilter(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, Set.of(), Optional.empty());
 
+    /** Returns the filter that allows some sizes of groups only. */
+    public static ReadingFilter ofSizes(Set<Integer> sizes) {
+        return new ReadingFilter(OptionalInt.empty(), OptionalInt.empty(), Integer.MAX_VALUE, sizes, Optional.empty());
+    }
+
     /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public ReadingFilter {
         sizes = Set.copyOf(sizes);

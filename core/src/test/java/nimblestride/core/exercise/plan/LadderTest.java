@@ -7,6 +7,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -29,7 +30,11 @@ class LadderTest {
     private static final Ladder LADDER = Ladder.of(of(60), of(96), of(8));
 
     private static Rep pass(int perMinute, RepRating rating) {
-        return new Rep(of(perMinute), rating);
+        return pass(perMinute, rating, MONDAY);
+    }
+
+    private static Rep pass(int perMinute, RepRating rating, LocalDate day) {
+        return new Rep(of(perMinute), rating, day);
     }
 
     @Test
@@ -69,17 +74,24 @@ class LadderTest {
         LadderProgress goal = twoRungs.after(List.of(pass(90, RepRating.CLEAN), pass(90, RepRating.CLEAN)));
         assertThat(goal.isAtGoal()).isFalse();
         assertThat(goal.after(pass(96, RepRating.CLEAN)).isAtGoal()).isFalse();
-        LadderProgress reached = goal.after(pass(96, RepRating.CLEAN)).after(pass(96, RepRating.CLEAN));
+        LadderProgress once = goal.after(pass(96, RepRating.CLEAN)).after(pass(96, RepRating.CLEAN));
+        assertThat(once.cleanAtTop()).contains(MONDAY);
+        // Today says nothing about tomorrow.
+        assertThat(once.isAtGoal()).isFalse();
+        assertThat(once.missing()).isEqualTo(1);
+        assertThat(once.after(pass(96, RepRating.CLEAN)).isAtGoal()).isFalse();
+        LadderProgress reached = once.after(pass(96, RepRating.CLEAN, MONDAY.plusDays(2)));
         assertThat(reached.isAtGoal()).isTrue();
         assertThat(reached.missing()).isZero();
         assertThat(reached.after(pass(96, RepRating.NOT_YET)).isAtGoal()).isFalse();
+        assertThat(once.after(pass(96, RepRating.NOT_YET)).cleanAtTop()).isEmpty();
     }
 
     @Provide
     static Arbitrary<List<Rep>> passes() {
         Arbitrary<Integer> tempos = Arbitraries.integers().between(50, 110);
         return Combinators.combine(tempos, Arbitraries.of(RepRating.class))
-                .as(LadderTest::pass)
+                .as((perMinute, rating) -> pass(perMinute, rating))
                 .list()
                 .ofMaxSize(80);
     }
@@ -146,7 +158,7 @@ class LadderTest {
             return;
         }
         Ladder ladder = paced(length, days);
-        LadderProgress standing = new LadderProgress(ladder, rung, 0, 0, false);
+        LadderProgress standing = new LadderProgress(ladder, rung, 0, 0, Optional.empty(), false);
         LadderSchedule plan = LadderSchedule.of(standing, MONDAY.plusDays(today));
         int before = rung;
         for (LadderSchedule.Day day : plan.days()) {

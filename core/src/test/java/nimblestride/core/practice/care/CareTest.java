@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.practice.care.NoiseExposure.Exposure;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -37,9 +39,22 @@ class CareTest {
         assertThat(NoiseExposure.table())
                 .extracting(NoiseExposure.Limit::said)
                 .startsWith("8 h", "4 h", "2 h", "1 h", "30 min", "15 min")
-                .contains("28 s");
+                .contains("7 min 30 s", "3 min 45 s", "1 min 52 s", "56 s", "28 s");
+        // A limit that is printed is never longer than it is.
+        assertThat(NoiseExposure.at(86).said()).isEqualTo("6 h 20 min 58 s");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> NoiseExposure.at(141));
         assertThat(Cautions.all()).anyMatch(text -> text.contains("hearing")).anyMatch(text -> text.contains("doctor"));
+    }
+
+    /** NIOSH 98-126: the parts of a day's limits add up, and 1 is the limit. */
+    @Test
+    void dosesAddUp() {
+        assertThat(NoiseExposure.dose(List.of(new Exposure(91, 3_600), new Exposure(97, 900))))
+                .isEqualTo(1, within(1e-9));
+        assertThat(NoiseExposure.dose(
+                        List.of(new Exposure(88, 7_200), new Exposure(88, 7_200), new Exposure(100, 450))))
+                .isEqualTo(1.5, within(1e-9));
+        assertThat(NoiseExposure.dose(List.of())).isZero();
     }
 
     @Test

@@ -50,6 +50,21 @@ class TimingTest {
         return Timing.of(HitMatching.of(expected, taps)).orElseThrow();
     }
 
+    /** Friberg and Sundberg (1995); Repp (2005); Repp and Su (2013). */
+    @Test
+    void theEarAndTheHandHaveTheirPublishedLimits() {
+        assertThat(TypicalTiming.audible(100)).isEqualTo(6);
+        assertThat(TypicalTiming.audible(240)).isEqualTo(6, within(1e-9));
+        assertThat(TypicalTiming.audible(600)).isEqualTo(15, within(1e-9));
+        assertThat(TypicalTiming.spread(500)).isEqualTo(20, within(1e-9));
+        assertThat(TypicalTiming.trainedSpread(500)).isEqualTo(10, within(1e-9));
+        assertThat(TypicalTiming.isEarlyAsOrdinary(new TimingSpread(50, -29, 5)))
+                .isTrue();
+        assertThat(TypicalTiming.isEarlyAsOrdinary(new TimingSpread(50, -31, 5)))
+                .isFalse();
+        assertThat(TypicalTiming.isEarlyAsOrdinary(new TimingSpread(50, 5, 5))).isFalse();
+    }
+
     @Test
     void placesAreSaidAndTimedAsTheyAreHeard() {
         List<ExpectedHit> expected = expected(bar -> false, 1);
@@ -133,7 +148,7 @@ class TimingTest {
         Timing timing = timing(expected, taps);
         assertThat(timing.matching().pairs()).hasSize(taps.size());
         assertThat(timing.overall().mean()).isEqualTo(-25, within(1e-6));
-        assertThat(TimingAdvice.of(timing)).last().asString().contains("as most people's do");
+        assertThat(TimingAdvice.of(timing)).last().asString().contains("as trained players do");
     }
 
     @Test

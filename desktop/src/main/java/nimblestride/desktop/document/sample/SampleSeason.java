@@ -111,7 +111,7 @@ final class SampleSeason {
                     WORDS.get(random.nextInt(WORDS.size())),
                     clean == RepRating.CLEAN ? List.of() : List.of(random.nextBoolean() ? "4& of bar 2" : "7 of bar 1"),
                     Optional.empty()));
-            standing = standing.after(new Rep(standing.perMinute(), clean));
+            standing = standing.after(new Rep(standing.perMinute(), clean, day));
         }
     }
 

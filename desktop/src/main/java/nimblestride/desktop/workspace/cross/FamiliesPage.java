@@ -10,8 +10,10 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.insight.family.AccentFamily;
+import nimblestride.core.insight.family.CadenceFamily;
 import nimblestride.core.insight.family.DisplacementFamily;
 import nimblestride.core.insight.family.Family;
+import nimblestride.core.insight.family.GroupingFamily;
 import nimblestride.core.insight.family.ImpliedModulations;
 import nimblestride.core.insight.family.MeterFamily;
 import nimblestride.core.language.text.BarsText;
@@ -53,6 +55,9 @@ final class FamiliesPage extends VBox implements Page {
         DISPLACEMENTS("every displacement"),
         EACH_UNIT("on each unit in turn"),
         ACCENTS("accents, then without"),
+        ROTATION("all groupings in rotation"),
+        FIGURE("the same figure in each grouping"),
+        CADENCE("a cadence of three"),
         METERS("against a list of meters"),
         FEELS("implied feels");
 
@@ -138,6 +143,9 @@ final class FamiliesPage extends VBox implements Page {
                                 case DISPLACEMENTS -> DisplacementFamily.easiestFirst(exercise, layer);
                                 case EACH_UNIT -> DisplacementFamily.onEachUnit(exercise, layer);
                                 case ACCENTS -> AccentFamily.of(exercise, layer);
+                                case ROTATION -> GroupingFamily.rotation(exercise, layer);
+                                case FIGURE -> GroupingFamily.sameFigure(exercise, layer);
+                                case CADENCE -> CadenceFamily.of(exercise, layer);
                                 case METERS -> MeterFamily.of(exercise, layer, meters.bars());
                                 case FEELS -> ImpliedModulations.of(exercise, layer);
                             }),

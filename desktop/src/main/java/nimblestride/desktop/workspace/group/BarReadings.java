@@ -3,6 +3,9 @@ package nimblestride.desktop.workspace.group;
 import java.util.List;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.reading.EighthStrides;
+import nimblestride.core.time.reading.PhraseReadings;
 import nimblestride.core.time.reading.Reading;
 import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.core.time.reading.Readings;
@@ -12,10 +15,23 @@ import nimblestride.core.time.reading.Readings;
  *
  * @param name the name of its present grouping
  * @param best the best readings, easiest first
+ * @param inEighths the bar in strides of eighths, where it is counted in quarters
+ * @param ofPhrase other bars for the whole phrase
  */
-record BarReadings(Bar bar, String name, List<Reading> best) {
-    static BarReadings of(Bar bar, ReadingFilter filter, int most) {
-        return new BarReadings(bar, Readings.nameOf(bar), best(bar, filter, most));
+record BarReadings(Bar bar, String name, List<Reading> best, List<List<Bar>> inEighths, List<List<Bar>> ofPhrase) {
+    private static final int MOST_IN_EIGHTHS = 4;
+    private static final int MOST_OF_PHRASE = 6;
+
+    static BarReadings of(Phrase phrase, Bar bar, ReadingFilter filter, int most) {
+        return new BarReadings(
+                bar,
+                Readings.nameOf(bar),
+                best(bar, filter, most),
+                EighthStrides.of(bar.meter())
+                        .limit(MOST_IN_EIGHTHS)
+                        .map(List::of)
+                        .toList(),
+                PhraseReadings.of(phrase).limit(MOST_OF_PHRASE).toList());
     }
 
     /** Returns no readings if the filter leaves too much to search. */

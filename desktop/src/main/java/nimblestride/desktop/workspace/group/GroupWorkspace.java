@@ -1,5 +1,7 @@
 package nimblestride.desktop.workspace.group;
 
+import java.util.Random;
+import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Label;
@@ -23,13 +25,19 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
     private final SmallButton split;
     private final Label felt = new WrappedLabel("", "quiet");
 
-    /** @param nanos a clock in nanoseconds, for taps */
+    /**
+     * Creates the pages.
+     *
+     * @param nanos a clock in nanoseconds, for taps
+     * @param log adds a line to the practice log
+     */
     public GroupWorkspace(
             ExerciseDocument document,
             ObjectProperty<Counting> counting,
             ObjectProperty<Subdivision> subdivision,
             Transport transport,
-            LongSupplier nanos) {
+            LongSupplier nanos,
+            Consumer<String> log) {
         bars = new BarChoice(document);
         split = new SmallButton(
                 "Split into bars",
@@ -50,6 +58,7 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
                     fill.get().hold(pattern);
                     open(PageId.DOES_IT_FILL);
                 }));
+        add(PageId.EAR, () -> new EarPage(bars, transport, nanos, new Random(), log));
         felt.setId("felt");
         addBeside(felt);
         open(PageId.READINGS);

@@ -16,6 +16,7 @@ import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.reading.Reading;
 import nimblestride.core.time.reading.ReadingFilter;
 import nimblestride.desktop.async.LatestOnly;
@@ -39,7 +40,10 @@ final class ReadingsPage extends VBox implements Page {
     private final ReadingFilterFields filters = new ReadingFilterFields(this::showReadings);
     private final Consumer<String> named;
     private final LatestOnly readings = new LatestOnly("reading");
+    private final OtherBars inEighths = new OtherBars("In eighths", "eighths", this::writeBar);
+    private final OtherBars ofPhrase = new OtherBars("The whole phrase", "phrase-as", this::writePhrase);
     private Bar shownBar;
+    private Phrase shownPhrase;
     private ReadingFilter shownFilter;
 
     /** @param named receives the name of the chosen bar's present grouping */
@@ -62,7 +66,7 @@ final class ReadingsPage extends VBox implements Page {
         });
         cards.getStyleClass().add("readings");
         cards.widthProperty().addListener(change -> arrange());
-        getChildren().setAll(filters, new VerticalScroll(cards));
+        getChildren().setAll(filters, inEighths, ofPhrase, new VerticalScroll(cards));
     }
 
     @Override
@@ -74,16 +78,20 @@ final class ReadingsPage extends VBox implements Page {
         int number = bars.number();
         Bar bar = bars.bar();
         ReadingFilter filter = filters.wish(bar.grouping());
-        if (bar.equals(shownBar) && Objects.equals(filter, shownFilter)) {
+        Phrase phrase = document.exerciseProperty().get().phrase();
+        if (bar.equals(shownBar) && phrase.equals(shownPhrase) && Objects.equals(filter, shownFilter)) {
             return;
         }
         shownBar = bar;
+        shownPhrase = phrase;
         shownFilter = filter;
-        readings.ask(() -> BarReadings.of(bar, filter, READINGS), found -> show(number, found));
+        readings.ask(() -> BarReadings.of(phrase, bar, filter, READINGS), found -> show(number, found));
     }
 
     private void show(int number, BarReadings found) {
         named.accept(found.name());
+        inEighths.show(found.inEighths());
+        ofPhrase.show(found.ofPhrase());
         cards.getChildren().clear();
         int place = 0;
         for (Reading reading : found.best()) {
@@ -96,6 +104,15 @@ final class ReadingsPage extends VBox implements Page {
             cards.getChildren().add(new WrappedLabel("No grouping of this bar fits. Empty a field above.", "quiet"));
         }
         arrange();
+    }
+
+    private void writeBar(List<Bar> one) {
+        int number = bars.number();
+        document.edit(exercise -> exercise.withPhrase(exercise.phrase().replacing(number, one)));
+    }
+
+    private void writePhrase(List<Bar> all) {
+        document.edit(exercise -> RewriteEdits.writeAs(exercise, all));
     }
 
     private String count(Bar bar) {

@@ -25,6 +25,10 @@ final class LadderText {
         if (now.isAtGoal()) {
             return asked + "The goal is reached.";
         }
+        if (now.cleanAtTop().isPresent()) {
+            return asked + "Clean on " + DAY.format(now.cleanAtTop().get())
+                    + ". Play it clean on another day to reach the goal.";
+        }
         boolean last = now.rung() + 1 == now.ladder().rungs();
         return asked + now.missing() + (now.missing() == 1 ? " clean pass to " : " clean passes to ")
                 + (last ? "the goal" : Tempo.decimal(now.ladder().rung(now.rung() + 1))) + ".";

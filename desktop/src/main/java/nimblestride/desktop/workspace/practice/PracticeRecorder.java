@@ -93,6 +93,12 @@ public final class PracticeRecorder {
                 Optional.empty(), Optional.empty(), seconds(), Optional.of(tempo), Optional.of(rating), "", hard));
     }
 
+    /** Logs a line of words about the open exercise. */
+    public void addWords(String words) {
+        add(new PracticeNote(
+                Optional.empty(), Optional.empty(), seconds(), Optional.empty(), Optional.empty(), words, List.of()));
+    }
+
     /** Logs a typed note; a name in it means an exercise of the Book. */
     public Optional<LogEntry> add(PracticeNote note) {
         Exercise exercise = document.exerciseProperty().get();

@@ -25,7 +25,9 @@ final class RepHistory {
         for (LogEntry entry : book.log().ofExercise(LogOwner.USER, exercise, MAX)) {
             if (entry.tempo().isPresent() && entry.rating().isPresent()) {
                 passes.add(new Rep(
-                        entry.tempo().get().perMinuteIn(beat), entry.rating().get()));
+                        entry.tempo().get().perMinuteIn(beat),
+                        entry.rating().get(),
+                        entry.when().toLocalDate()));
             }
         }
         return passes;

@@ -114,7 +114,7 @@ final class TodayPage extends VBox implements Page {
                         + NoiseExposure.table().stream()
                                 .map(limit -> limit.decibels() + " dBA " + limit.said())
                                 .collect(Collectors.joining(", "))
-                        + "."));
+                        + ". Times add up: half of one and half of another fill the day."));
         return care;
     }
 
