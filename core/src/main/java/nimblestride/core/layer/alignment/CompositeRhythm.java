@@ -17,7 +17,7 @@ import nimblestride.core.time.value.NoteValue;
  * @param saying words with a syllable for each onset, where common practice has some; empty for none
  */
 public record CompositeRhythm(List<NoteValue> onsets, List<NoteValue> lengths, String saying) {
-    private static final int MAX_ONSETS = 16;
+    private static final int MAX_ONSETS = 10;
 
     /** Sentences that teachers say to a ratio of even notes, by the larger and the smaller number (common practice). */
     private static final Map<List<Integer>, String> SAYINGS = Map.of(
