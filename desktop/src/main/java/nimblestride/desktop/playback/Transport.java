@@ -36,6 +36,7 @@ public final class Transport implements AutoCloseable {
     private final Player player;
     private final PlaybackSettings settings = new PlaybackSettings();
     private final ReadOnlyBooleanWrapper playing = new ReadOnlyBooleanWrapper();
+    private final ReadOnlyBooleanWrapper practicing = new ReadOnlyBooleanWrapper();
     private final ReadOnlyStringWrapper counted = new ReadOnlyStringWrapper("");
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
     private final NextPlayback next;
@@ -92,6 +93,11 @@ public final class Transport implements AutoCloseable {
     /** Returns how the user wants to hear it. */
     public PlaybackSettings settings() {
         return settings;
+    }
+
+    /** Returns whether the open exercise plays, rather than a bar to listen to. */
+    public ReadOnlyBooleanProperty practicingProperty() {
+        return practicing.getReadOnlyProperty();
     }
 
     /** Returns whether something plays. */
@@ -223,8 +229,7 @@ public final class Transport implements AutoCloseable {
 
     /** Plays an exercise that is not the open one, without a click, until it is stopped. */
     public void playBeside(Exercise another) {
-        play(new PlaybackRequest(another, ClickSettings.NONE));
-        beside = true;
+        play(new PlaybackRequest(another, ClickSettings.NONE), true);
     }
 
     /** Plays a plain click for a measurement. */
@@ -235,19 +240,25 @@ public final class Transport implements AutoCloseable {
     }
 
     private void play(PlaybackRequest request) {
+        play(request, false);
+    }
+
+    private void play(PlaybackRequest request, boolean another) {
         playingRequest = request;
-        beside = false;
+        beside = another;
         problem.set("");
         counting = request.countIn().bars() > 0;
         player.start(request);
         frames.start();
         playing.set(true);
+        practicing.set(!another);
     }
 
     /** Stops playback. */
     public void stop() {
         player.stop();
         frames.stop();
+        practicing.set(false);
         playing.set(false);
         stopped.run();
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.concurrent.TimeUnit;
 import javafx.geometry.Point2D;
+import javafx.scene.control.Labeled;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import nimblestride.core.language.text.BarsText;
@@ -35,9 +36,15 @@ class GroupStoryTest extends WindowStory {
         clickOn("Write as 6/8 + 5/8");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("6/8, 5/8");
         chord(KeyCode.SHORTCUT, KeyCode.L);
-        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8(3+3|3+2)");
+        // One click back to the two bars, and again.
+        until(() -> lookup("#split-inner-bars").query().isVisible());
+        clickOn("#split-inner-bars");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("6/8, 5/8");
+        until(() -> !lookup("#split-inner-bars").query().isVisible());
+        chord(KeyCode.SHORTCUT, KeyCode.L);
         chord(KeyCode.SHORTCUT, KeyCode.DOWN);
-        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/16(3+3+3+2)");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/16(3+3|3+2)");
         assertThat(exercise().tempo()).hasToString("1/8=96");
 
         retype("#bars", "11/4");
@@ -56,6 +63,52 @@ class GroupStoryTest extends WindowStory {
         assertThat(shows("expected a note value")).isTrue();
         clickOn("#bench-cross");
         assertThat(lookup("#add-layer").tryQuery()).isPresent();
+    }
+
+    @Test
+    void aBarIsCountedInTheUsersOwnWordsAndAPhraseIsReadAsAWhole() throws Exception {
+        retype("#bars", "3/4, 2/4");
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        until(() -> lookup("#phrase-as-0").tryQuery().isPresent());
+        String other = ((Labeled) lookup("#phrase-as-0").query()).getText();
+        fire("#phrase-as-0");
+        assertThat(BarsText.write(exercise().phrase())).isEqualTo(other);
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        retype("#bars", "5/4");
+        until(() -> lookup("#eighths-0").tryQuery().isPresent());
+        fire("#eighths-0");
+        assertThat(exercise().phrase().bars().get(0).meter()).hasToString("10/8");
+
+        retype("#bars", "7/8(2+2+3)");
+        clickOn("#page-count");
+        retype("#own-words", "ap-ple, ba-na-na");
+        fire("#say-own");
+        until(() -> shows("ap ple | ap ple | ba na na"));
+        retype("#own-words", "ap ple");
+        until(() -> shows("contains a space"));
+    }
+
+    @Test
+    void aGroupingIsHeardAndNamed() throws Exception {
+        retype("#bars", "7/8");
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        clickOn("#page-ear");
+        fire("#ear-play");
+        until(() -> shows("Which grouping?"));
+        type(KeyCode.DIGIT1);
+        until(() -> shows(" of 1 right."));
+        assertThat(shows("Right: 2+2+3.") || shows("2+2+3? It is ")).isTrue();
+        fire("#ear-next");
+        // Three taps and one more on the next 1 name 3+2+2.
+        for (int length : new int[] {3, 3, 2, 2}) {
+            clock.addAndGet(TimeUnit.MILLISECONDS.toNanos(200L * length));
+            fire("#ear-tap");
+        }
+        until(() -> shows(" of 2 right."));
+        assertThat(shows("Right: 3+2+2.") || shows("3+2+2? It is ")).isTrue();
+        fire("#ear-log");
+        until(() -> shows("In the log: ear: "));
+        fire("#play");
     }
 
     @Test

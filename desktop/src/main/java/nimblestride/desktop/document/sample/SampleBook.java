@@ -41,6 +41,7 @@ public final class SampleBook {
         files.put("rope-walk", Set.of("march"));
         files.put("lock-gate", Set.of("bridge"));
         files.put("turning-the-barge", Set.of("change of gear"));
+        files.put("two-landing-stages", Set.of("bridge"));
         return files;
     }
 

@@ -132,7 +132,7 @@ final class EarPage extends VBox implements Page {
 
     private void play() {
         drill.ifPresent(one -> {
-            transport.playBeside(AccentedBar.of(one.bar(), transport.tempo(), PLAYED));
+            transport.playBeside(AccentedBar.of(one.bar(), transport.tempo(), "a bar of " + one.meter()));
             taps.clear();
             if (one.answer().isEmpty()) {
                 answer.setText(PLAYED);

@@ -66,7 +66,9 @@ final class ReadingsPage extends VBox implements Page {
         });
         cards.getStyleClass().add("readings");
         cards.widthProperty().addListener(change -> arrange());
-        getChildren().setAll(filters, inEighths, ofPhrase, new VerticalScroll(cards));
+        VBox found = new VBox(cards, inEighths, ofPhrase);
+        found.getStyleClass().add("page");
+        getChildren().setAll(filters, new VerticalScroll(found));
     }
 
     @Override

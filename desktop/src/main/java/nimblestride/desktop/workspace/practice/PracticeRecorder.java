@@ -34,8 +34,8 @@ public final class PracticeRecorder {
         this.book = book;
         this.transport = transport;
         this.nanos = nanos;
-        transport.playingProperty().addListener((property, was, playing) -> {
-            if (playing) {
+        transport.practicingProperty().addListener((property, was, practicing) -> {
+            if (practicing) {
                 playingSince = nanos.getAsLong();
             } else {
                 played += nanos.getAsLong() - playingSince;
@@ -51,7 +51,7 @@ public final class PracticeRecorder {
 
     /** Returns how long the exercise has played since the last entry, in seconds. */
     public int seconds() {
-        long now = transport.playingProperty().get() ? nanos.getAsLong() - playingSince : 0;
+        long now = transport.practicingProperty().get() ? nanos.getAsLong() - playingSince : 0;
         return (int) Math.max(0, Math.min(LogEntry.MAX_SECONDS, (played + now) / NANOS_PER_SECOND));
     }
 

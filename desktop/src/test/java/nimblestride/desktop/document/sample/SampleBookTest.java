@@ -25,7 +25,7 @@ class SampleBookTest {
         Path file = folder.resolve("sample.book");
         SampleBook.make(file, TODAY);
         try (Book book = OpenBook.open(file).book()) {
-            assertThat(book.exercises().size()).isEqualTo(12);
+            assertThat(book.exercises().size()).isEqualTo(13);
             assertThat(book.exercises().named(SampleBook.FIRST)).isPresent();
             for (ExerciseSummary kept : book.exercises().all()) {
                 AnalyzedExercise answer = AnalyzedExercise.of(book.exercises().read(kept.id()));
