@@ -53,14 +53,18 @@ final class Screenshots {
             window.openFromBook("Lantern Bridge");
         });
         view("break", () -> window.open(PageId.READINGS));
-        view("count", () -> window.open(PageId.COUNT));
+        view("count", () -> {
+            window.openFromBook("Two Landing Stages");
+            window.open(PageId.COUNT);
+        });
         view("place", () -> {
             window.openFromBook("Lamplighters' Walk");
             window.open(PageId.COUNTS);
         });
-        steps.add(() -> window.openFromBook("Oars in Elevens"));
+        steps.add(() -> window.openFromBook("Two Landing Stages"));
         view("staff", () -> window.open(PageId.STAFF));
         view("try-the-rest", () -> {
+            window.openFromBook("Oars in Elevens");
             window.open(PageId.VARIATIONS);
             press("#deal-next");
         });

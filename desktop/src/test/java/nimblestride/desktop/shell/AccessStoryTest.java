@@ -149,7 +149,7 @@ class AccessStoryTest extends WindowStory {
         interact(() -> lookup("#tempo").query().requestFocus());
         again(
                 () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT1),
-                () -> lookup("#felt").tryQuery().isPresent());
+                () -> lookup("#reading-0").tryQuery().isPresent());
         assertThat(lookup("#tempo").query().isFocused()).isTrue();
         assertThat(exercise().name()).isEqualTo(name);
     }

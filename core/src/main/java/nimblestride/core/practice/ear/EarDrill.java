@@ -27,18 +27,20 @@ public record EarDrill(
     public static final int MAX_CHOICES = 6;
 
     private static final int MAX_LOOKED_AT = 200;
+    private static final int MAX_DOUBLED = 5;
 
     public EarDrill {
         choices = List.copyOf(choices);
     }
 
     /**
-     * Begins a drill on the easiest groupings of a meter. Quarters are heard in strides of eighths.
+     * Begins a drill on the easiest groupings of a meter. Up to five quarters are heard in strides
+     * of eighths.
      *
      * @throws InvalidValueException if the bar has fewer than two groupings
      */
     public static EarDrill on(Meter meter, RandomGenerator random) {
-        boolean quarters = meter.unit().compareTo(NoteValue.QUARTER) >= 0;
+        boolean quarters = meter.unit().compareTo(NoteValue.QUARTER) >= 0 && meter.units() <= MAX_DOUBLED;
         Meter heard = quarters
                 ? Meter.of(2 * meter.units(), Math.toIntExact(2 * meter.unit().denominator()))
                 : meter;

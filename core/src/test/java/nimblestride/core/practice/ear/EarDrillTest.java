@@ -38,6 +38,7 @@ class EarDrillTest {
         EarDrill drill = EarDrill.on(Meter.of(4, 4), new Random(7));
         assertThat(drill.meter()).isEqualTo(Meter.of(8, 8));
         assertThat(drill.choices()).contains(Grouping.of(3, 3, 2));
+        assertThat(EarDrill.on(Meter.of(11, 4), new Random(7)).choices()).contains(Grouping.of(4, 4, 3));
         assertThatThrownBy(() -> EarDrill.on(Meter.of(1, 4), new Random(7)))
                 .hasMessageContaining("a bar of 1/4 has only one grouping");
     }

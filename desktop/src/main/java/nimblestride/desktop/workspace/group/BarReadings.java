@@ -13,19 +13,17 @@ import nimblestride.core.time.reading.Readings;
 /**
  * What the readings page shows of a bar.
  *
- * @param name the name of its present grouping
  * @param best the best readings, easiest first
  * @param inEighths the bar in strides of eighths, where it is counted in quarters
  * @param ofPhrase other bars for the whole phrase
  */
-record BarReadings(Bar bar, String name, List<Reading> best, List<List<Bar>> inEighths, List<List<Bar>> ofPhrase) {
+record BarReadings(Bar bar, List<Reading> best, List<List<Bar>> inEighths, List<List<Bar>> ofPhrase) {
     private static final int MOST_IN_EIGHTHS = 4;
     private static final int MOST_OF_PHRASE = 6;
 
     static BarReadings of(Phrase phrase, Bar bar, ReadingFilter filter, int most) {
         return new BarReadings(
                 bar,
-                Readings.nameOf(bar),
                 best(bar, filter, most),
                 EighthStrides.of(bar.meter())
                         .limit(MOST_IN_EIGHTHS)

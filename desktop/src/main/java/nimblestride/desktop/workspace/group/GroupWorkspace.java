@@ -4,7 +4,6 @@ import java.util.Random;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import javafx.beans.property.ObjectProperty;
-import javafx.scene.control.Label;
 import nimblestride.core.exercise.edit.RewriteEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.time.counting.Counting;
@@ -14,7 +13,6 @@ import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
@@ -23,7 +21,6 @@ import nimblestride.desktop.ui.page.Workspace;
 public final class GroupWorkspace extends PagedPane implements Workspace {
     private final BarChoice bars;
     private final SmallButton split;
-    private final Label felt = new WrappedLabel("", "quiet");
 
     /**
      * Creates the pages.
@@ -48,7 +45,7 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
         bars.chosenProperty().addListener(change -> offerSplit());
         addBeside(bars);
         addBeside(split);
-        add(PageId.READINGS, () -> new ReadingsPage(document, bars, counting, transport, felt::setText));
+        add(PageId.READINGS, () -> new ReadingsPage(document, bars, counting, transport));
         add(PageId.COUNT, () -> new CountPage(document, bars, counting, subdivision));
         add(PageId.WHAT_FITS, () -> new FitPage(document));
         LazyPage<FillPage> fill = add(PageId.DOES_IT_FILL, () -> new FillPage(document));
@@ -59,8 +56,6 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
                     open(PageId.DOES_IT_FILL);
                 }));
         add(PageId.EAR, () -> new EarPage(bars, transport, nanos, new Random(), log));
-        felt.setId("felt");
-        addBeside(felt);
         open(PageId.READINGS);
     }
 

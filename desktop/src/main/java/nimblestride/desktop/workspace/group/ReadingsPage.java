@@ -2,7 +2,6 @@ package nimblestride.desktop.workspace.group;
 
 import java.util.List;
 import java.util.Objects;
-import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.layout.ColumnConstraints;
@@ -38,7 +37,6 @@ final class ReadingsPage extends VBox implements Page {
     private final Transport transport;
     private final GridPane cards = new GridPane();
     private final ReadingFilterFields filters = new ReadingFilterFields(this::showReadings);
-    private final Consumer<String> named;
     private final LatestOnly readings = new LatestOnly("reading");
     private final OtherBars inEighths = new OtherBars("In eighths", "eighths", this::writeBar);
     private final OtherBars ofPhrase = new OtherBars("The whole phrase", "phrase-as", this::writePhrase);
@@ -46,18 +44,15 @@ final class ReadingsPage extends VBox implements Page {
     private Phrase shownPhrase;
     private ReadingFilter shownFilter;
 
-    /** @param named receives the name of the chosen bar's present grouping */
     ReadingsPage(
             ExerciseDocument document,
             BarChoice bars,
             ObjectProperty<Counting> counting,
-            Transport transport,
-            Consumer<String> named) {
+            Transport transport) {
         this.document = document;
         this.bars = bars;
         this.counting = counting;
         this.transport = transport;
-        this.named = named;
         getStyleClass().add("page");
         bars.chosenProperty().addListener(change -> showReadings());
         counting.addListener(change -> {
@@ -91,7 +86,6 @@ final class ReadingsPage extends VBox implements Page {
     }
 
     private void show(int number, BarReadings found) {
-        named.accept(found.name());
         inEighths.show(found.inEighths());
         ofPhrase.show(found.ofPhrase());
         cards.getChildren().clear();
