@@ -125,14 +125,14 @@ class CrossStoryTest extends WindowStory {
         interact(() -> lookup("#family-kind")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
-                .select(3));
+                .select(6));
         retype("#family-meters", "7/8, 5/8");
         until(() -> shows("against 5/8"));
         assertThat(shows("home in every bar")).isTrue();
         interact(() -> lookup("#family-kind")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
-                .select(4));
+                .select(7));
         until(() -> told("#family-told").contains("Fellow players may lose the 1"));
     }
 
