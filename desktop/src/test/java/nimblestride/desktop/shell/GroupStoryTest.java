@@ -81,6 +81,8 @@ class GroupStoryTest extends WindowStory {
 
         retype("#bars", "7/8(2+2+3)");
         clickOn("#page-count");
+        until(() -> lookup("#own-words").tryQuery().isPresent());
+        interact(() -> lookup("#own-words").query().requestFocus());
         retype("#own-words", "ap-ple, ba-na-na");
         fire("#say-own");
         until(() -> shows("ap ple | ap ple | ba na na"));
@@ -93,7 +95,7 @@ class GroupStoryTest extends WindowStory {
         retype("#bars", "7/8");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
         clickOn("#page-ear");
-        fire("#ear-play");
+        clickOn("#ear-play");
         until(() -> shows("Which grouping?"));
         type(KeyCode.DIGIT1);
         until(() -> shows(" of 1 right."));

@@ -48,7 +48,7 @@ class HelpStoryTest extends WindowStory {
             chord(KeyCode.SHIFT, KeyCode.F1);
             clickOn("#help-samples");
             until(() -> lookup("#help-samples").tryQuery().isEmpty());
-            assertThat(window.book().ask(one -> one.exercises().size())).contains(12);
+            assertThat(window.book().ask(one -> one.exercises().size())).contains(13);
         }
     }
 

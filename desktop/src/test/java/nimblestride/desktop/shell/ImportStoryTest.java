@@ -52,7 +52,7 @@ class ImportStoryTest extends WindowStory {
         bringIn(file);
         until(this::isReady);
         assertThat(exercise().name()).isEqualTo(before);
-        assertThat(shows("spread by")).isTrue();
+        assertThat(shows("scatter by")).isTrue();
         ComboBox<Optional<Voice>> sound = lookup("#sound-0").query();
         interact(() -> sound.setValue(Optional.empty()));
         until(() -> isReady() && shows("No voice stands for key 44"));

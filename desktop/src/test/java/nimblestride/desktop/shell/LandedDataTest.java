@@ -83,7 +83,7 @@ class LandedDataTest {
         assertThat(found.problem()).isEmpty();
         Settings settings = found.settings();
         assertThat(settings.night()).isTrue();
-        assertThat(settings.counting()).isEqualTo(CountingSystem.GROUPS);
+        assertThat(settings.counting().system()).isEqualTo(CountingSystem.GROUPS);
         assertThat(settings.rests()).isEqualTo(20);
         assertThat(settings.sound().latency()).isEqualTo(35);
         assertThat(settings.sound().countIn()).isEqualTo(2);

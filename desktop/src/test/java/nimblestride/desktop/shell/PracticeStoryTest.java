@@ -138,7 +138,7 @@ class PracticeStoryTest extends WindowStory {
         clickOn("#tap-along");
         until(() -> shows("30 strokes matched") || shows("31 strokes matched") || shows("32 strokes matched"));
         clickOn("#tap-along");
-        until(() -> shows("On the whole they come"));
+        until(() -> shows("On average the hits come"));
         assertThat(shows("late against the click")).isTrue();
         assertThat(shows("right hand")).isTrue();
         assertThat(shows("1 of bar 1")).isTrue();

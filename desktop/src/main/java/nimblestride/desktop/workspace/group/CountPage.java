@@ -44,6 +44,8 @@ final class CountPage extends VBox implements Page {
     private static final String MIXTURE = "so many a group";
     private static final Map<String, Subdivision> DIVISIONS = subdivisions();
     private static final int MAX_LENGTH = 200;
+    private static final double OWN_WORDS_WIDTH = 260;
+    private static final double SIX_NOTES_WIDTH = 220;
 
     private final ExerciseDocument document;
     private final BarChoice bars;
@@ -110,10 +112,14 @@ final class CountPage extends VBox implements Page {
                 CountWordsText::write,
                 typed -> counting.set(counting.get().with(typed)),
                 () -> {});
+        words.setPrefWidth(OWN_WORDS_WIDTH);
+        words.setMinWidth(OWN_WORDS_WIDTH);
         words.field().setId("own-words");
         words.field().setPromptText("ap-ple, ba-na-na, wa-ter-mel-on");
         words.field().setAccessibleText("My own words for groups, with hyphens between syllables");
         ControlTip.on(words.field(), "A word for each size of group: as many syllables as notes, joined by hyphens");
+        sixNotes.setPrefWidth(SIX_NOTES_WIDTH);
+        sixNotes.setMinWidth(SIX_NOTES_WIDTH);
         sixNotes.setId("six-notes");
         sixNotes.getItems().setAll(SixNotes.values());
         sixNotes.setConverter(new TitleConverter<>(SixNotes::title));

@@ -167,9 +167,9 @@ final class EarPage extends VBox implements Page {
     private void keep() {
         drill.ifPresent(one -> {
             log.accept(one.score());
-            answer.setText("In the log: " + one.score() + ".");
             shown = Optional.empty();
             begin();
+            answer.setText("In the log: " + one.score() + ".");
         });
     }
 

@@ -44,11 +44,7 @@ final class ReadingsPage extends VBox implements Page {
     private Phrase shownPhrase;
     private ReadingFilter shownFilter;
 
-    ReadingsPage(
-            ExerciseDocument document,
-            BarChoice bars,
-            ObjectProperty<Counting> counting,
-            Transport transport) {
+    ReadingsPage(ExerciseDocument document, BarChoice bars, ObjectProperty<Counting> counting, Transport transport) {
         this.document = document;
         this.bars = bars;
         this.counting = counting;

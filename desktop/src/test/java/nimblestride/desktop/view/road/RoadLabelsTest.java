@@ -89,13 +89,13 @@ class RoadLabelsTest {
     @Property(tries = 150)
     void wordsLieClear(
             @ForAll(supplier = AnyExercise.class) Exercise exercise,
-            @ForAll Counting counting,
+            @ForAll CountingSystem system,
             @ForAll @DoubleRange(min = 0, max = 12) double start,
             @ForAll @IntRange(min = 100, max = 1_600) int width,
             @ForAll @DoubleRange(min = 2, max = 11) double zoom,
             @ForAll @DoubleRange(min = 0, max = 250) double higher) {
         double height = RoadLayout.heightFor(LayerLanes.of(exercise, false)) + higher;
-        Seen seen = Seen.of(exercise, counting, new VisibleRange(start, width, Math.pow(2, zoom)), height);
+        Seen seen = Seen.of(exercise, Counting.of(system), new VisibleRange(start, width, Math.pow(2, zoom)), height);
         for (int i = 0; i < seen.words.size(); i++) {
             Words words = seen.words.get(i);
             Bounds box = box(words);
