@@ -82,11 +82,10 @@ class GroupStoryTest extends WindowStory {
         retype("#bars", "7/8(2+2+3)");
         clickOn("#page-count");
         until(() -> lookup("#own-words").tryQuery().isPresent());
-        interact(() -> lookup("#own-words").query().requestFocus());
-        retype("#own-words", "ap-ple, ba-na-na");
+        retypeFocused("#own-words", "ap-ple, ba-na-na");
         fire("#say-own");
         until(() -> shows("ap ple | ap ple | ba na na"));
-        retype("#own-words", "ap ple");
+        retypeFocused("#own-words", "ap ple");
         until(() -> shows("contains a space"));
     }
 

@@ -108,7 +108,7 @@ class ModulateStoryTest extends WindowStory {
         assertThat(BarsText.write(exercise().withSelected(0).phrase())).isEqualTo("4/4");
 
         // A finding reports a chain that drifted, and mends it.
-        retype("#section-pivot-4", "quarter = eighth");
+        retypeFocused("#section-pivot-4", "quarter = eighth");
         until(() -> told("#sections-told").contains("A comes back at 56 in section 5, and it was at 84"));
         until(() -> shows("the chain has drifted"));
         clickOn("Enter it by quarter = dotted eighth");

@@ -204,6 +204,13 @@ abstract class WindowStory extends FxRobot {
         write(text);
     }
 
+    /** Types into a field that may be scrolled out of sight. */
+    protected final void retypeFocused(String field, String text) {
+        interact(() -> lookup(field).query().requestFocus());
+        press(KeyCode.SHORTCUT, KeyCode.A).release(KeyCode.A, KeyCode.SHORTCUT);
+        write(text);
+    }
+
     protected final void chord(KeyCode... keys) {
         press(keys);
         // The letter first: a key that repeats must not do so without Ctrl.

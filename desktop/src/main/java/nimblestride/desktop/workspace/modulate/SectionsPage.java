@@ -37,6 +37,8 @@ final class SectionsPage extends VBox implements Page {
     /** The column of the bars, which takes the remaining width. */
     private static final int BARS_COLUMN = 2;
 
+    private static final double SWING_WIDTH = 120;
+
     private static final String[] HEADS = {"", "feel", "take in hand", "times", "entered by", "tempo"};
 
     private final ExerciseDocument document;
@@ -72,8 +74,8 @@ final class SectionsPage extends VBox implements Page {
         ControlTip.on(
                 swing.field(),
                 "How long the first of two equal notes lasts: eighths 67 %, sixteenths 2:1, or straight");
-        swing.setPrefWidth(128);
-        swing.setMinWidth(128);
+        swing.setPrefWidth(SWING_WIDTH);
+        swing.setMinWidth(SWING_WIDTH);
         FlowLine line = new FlowLine(all, other, again, back, new Caption("Swing"), swing);
         summary.setId("sections-told");
         problem.setId("sections-problem");
