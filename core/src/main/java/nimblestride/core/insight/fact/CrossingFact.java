@@ -21,7 +21,7 @@ public sealed interface CrossingFact extends Fact {
                 case POLYRHYTHM -> FactKind.POLYRHYTHM;
                 case CROSS_RHYTHM -> FactKind.CROSS_RHYTHM;
                 case BOTH -> FactKind.POLYMETER_AND_CROSS_RHYTHM;
-                case IN_STEP -> throw new IllegalStateException("a layer in step has no name of its own");
+                case IN_STEP -> throw new IllegalStateException("a layer in step has no name");
             };
         }
     }

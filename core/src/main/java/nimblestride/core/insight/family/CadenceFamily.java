@@ -30,16 +30,16 @@ public final class CadenceFamily {
     private CadenceFamily() {}
 
     /**
-     * Returns the cadence without a gap, and with gaps of one unit, two units, and so on. The first bar plays time; the 1
-     * on which the cadence lands is the first of the next round.
+     * Returns the cadence without a gap, and with gaps of one unit, two units, and so on, over plain time. It lands on the 1
+     * of the next round.
      *
-     * @throws InvalidValueException if the layer has no figure of its own length, or the cadence is too long
+     * @throws InvalidValueException if the layer has no fixed length, or the cadence is too long
      */
     public static Family of(Exercise exercise, int index) {
         Layer layer = exercise.layers().get(index);
         Riff figure = Riff.of(layer.pattern())
                 .orElseThrow(() -> new InvalidValueException(
-                        exercise.layerNames().get(index) + " has no figure of its own length to play three times"));
+                        exercise.layerNames().get(index) + " has no fixed length to play three times"));
         NoteValue unit = exercise.phrase().bars().get(0).meter().unit();
         List<Family.Member> members = new ArrayList<>();
         for (int gap = 0; gap < MAX_GAPS; gap++) {
@@ -47,7 +47,7 @@ public final class CadenceFamily {
         }
         return new Family(
                 "A cadence of three",
-                "The figure three times, begun where its last note lands on the 1. Play time until it begins.",
+                "The figure three times over plain time, started where its last note lands on the 1.",
                 members);
     }
 

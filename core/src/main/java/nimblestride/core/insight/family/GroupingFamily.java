@@ -66,15 +66,15 @@ public final class GroupingFamily {
     }
 
     /**
-     * Returns a layer's figure begun anew in each group of each grouping, cut off where the group ends.
+     * Returns a layer's figure, started over in each group of each grouping and cut off where the group ends.
      *
-     * @throws InvalidValueException if the layer has no figure of its own length
+     * @throws InvalidValueException if the layer has no fixed length
      */
     public static Family sameFigure(Exercise exercise, int index) {
         Layer layer = exercise.layers().get(index);
         Riff figure = Riff.of(layer.pattern())
                 .orElseThrow(() -> new InvalidValueException(
-                        exercise.layerNames().get(index) + " has no figure of its own length to begin in each group"));
+                        exercise.layerNames().get(index) + " has no fixed length to start over in each group"));
         List<Family.Member> members = groupings(exercise).stream()
                 .map(bar -> Family.member(
                         exercise,
@@ -85,7 +85,7 @@ public final class GroupingFamily {
         String groups = members.stream().map(Family.Member::label).limit(3).collect(Collectors.joining(", "));
         return new Family(
                 "The same figure in each grouping",
-                "The figure begins anew in each group and stops where the group ends: " + groups + " and so on.",
+                "The figure starts over in each group and stops where the group ends: " + groups + " and so on.",
                 members);
     }
 

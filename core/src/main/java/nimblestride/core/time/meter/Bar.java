@@ -36,7 +36,7 @@ public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
     }
 
     /**
-     * Returns part of the bar as a bar of its own: its groups where they fill the meter, the default ones otherwise.
+     * Returns part of the bar as a bar: its groups where they fill the meter, the default ones otherwise.
      *
      * @param start from the start of this bar
      */

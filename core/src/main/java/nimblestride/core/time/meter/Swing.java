@@ -7,7 +7,7 @@ import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
- * Uneven pairs: of two equal notes the first lasts longer. Pairs begin anew with each stride; a note left over at the end
+ * Uneven pairs: of two equal notes the first lasts longer. Pairs start over with each stride; a note left over at the end
  * of an odd stride stays straight (common practice).
  *
  * @param value of each note as written, such as an eighth

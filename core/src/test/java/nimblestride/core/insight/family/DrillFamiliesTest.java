@@ -55,7 +55,7 @@ class DrillFamiliesTest {
         assertThat(onsets(threes, 0).stream().map(NoteValue::toString))
                 .containsExactly("0", "1/4", "3/8", "5/8", "3/4");
         assertThatThrownBy(() -> GroupingFamily.sameFigure(exercise("8/8", "snare 3 over bar"), 0))
-                .hasMessageContaining("has no figure of its own length");
+                .hasMessageContaining("has no fixed length");
     }
 
     /** The last note of the third time is the 1 of the next round: start + 2 × (length + gap) + last = whole bars. */

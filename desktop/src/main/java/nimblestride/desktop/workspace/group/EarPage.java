@@ -11,8 +11,6 @@ import javafx.event.EventHandler;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
@@ -48,11 +46,10 @@ final class EarPage extends VBox implements Page {
     private final Label score = new WrappedLabel("", "quiet");
     private final Button next;
     private final Button keep;
-    private final EventHandler<KeyEvent> keys = this::press;
+    private final EventHandler<KeyEvent> digits = this::press;
     private final List<Long> taps = new ArrayList<>();
     private Optional<Meter> shown = Optional.empty();
     private Optional<EarDrill> drill = Optional.empty();
-    private boolean down;
 
     /**
      * @param nanos a clock in nanoseconds, for taps
@@ -78,6 +75,7 @@ final class EarPage extends VBox implements Page {
         score.setId("ear-score");
         getChildren().setAll(line, choices, answer, score);
         bars.chosenProperty().addListener(change -> begin());
+        new TapKey(this, this::tap);
         sceneProperty().addListener((property, old, now) -> listenIn(old, now));
     }
 
@@ -173,39 +171,26 @@ final class EarPage extends VBox implements Page {
         });
     }
 
-    /** Listens to the T key and the number keys while this page is shown. */
+    /** Takes an answer from a number key while this page is shown. */
     private void listenIn(Scene old, Scene now) {
         if (old != null) {
-            old.removeEventFilter(KeyEvent.ANY, keys);
+            old.removeEventFilter(KeyEvent.KEY_PRESSED, digits);
         }
         if (now != null) {
-            now.addEventFilter(KeyEvent.ANY, keys);
+            now.addEventFilter(KeyEvent.KEY_PRESSED, digits);
         }
     }
 
     private void press(KeyEvent event) {
-        boolean typing = event.getTarget() instanceof TextInputControl;
-        if (typing || event.isShortcutDown() || event.isAltDown()) {
+        if (TapKey.isForOthers(event) || !event.getCode().isDigitKey()) {
             return;
         }
-        if (event.getCode() == KeyCode.T) {
-            // A key held down repeats; only its first press is a tap.
-            if (event.getEventType() == KeyEvent.KEY_PRESSED && !down) {
-                down = true;
-                tap();
-            } else if (event.getEventType() == KeyEvent.KEY_RELEASED) {
-                down = false;
-            }
-            event.consume();
-        } else if (event.getEventType() == KeyEvent.KEY_PRESSED
-                && event.getCode().isDigitKey()) {
-            int number = Integer.parseInt(event.getCode().getName().replaceAll("\\D", ""));
-            drill.map(EarDrill::choices)
-                    .filter(all -> number >= 1 && number <= all.size())
-                    .ifPresent(all -> {
-                        answer(all.get(number - 1));
-                        event.consume();
-                    });
-        }
+        int number = Integer.parseInt(event.getCode().getName().replaceAll("\\D", ""));
+        drill.map(EarDrill::choices)
+                .filter(all -> number >= 1 && number <= all.size())
+                .ifPresent(all -> {
+                    answer(all.get(number - 1));
+                    event.consume();
+                });
     }
 }

@@ -4,14 +4,9 @@ import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
-import javafx.event.EventHandler;
-import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.TextInputControl;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -45,9 +40,7 @@ final class ListenPage extends VBox implements Page {
     private final TextField lengths = new TextField();
     private final Label answer = new WrappedLabel(HOW);
     private final GridPane found = new GridPane();
-    private final EventHandler<KeyEvent> keys = this::press;
     private Taps taps = Taps.none();
-    private boolean down;
 
     /**
      * @param nanos a clock in nanoseconds
@@ -73,32 +66,7 @@ final class ListenPage extends VBox implements Page {
         line.getStyleClass().add("add-line");
         found.getStyleClass().add("ways");
         getChildren().setAll(line, answer, new VerticalScroll(found));
-        sceneProperty().addListener((property, old, now) -> listenIn(old, now));
-    }
-
-    /** Listens to the T key while this page is shown. */
-    private void listenIn(Scene old, Scene now) {
-        if (old != null) {
-            old.removeEventFilter(KeyEvent.ANY, keys);
-        }
-        if (now != null) {
-            now.addEventFilter(KeyEvent.ANY, keys);
-        }
-    }
-
-    private void press(KeyEvent event) {
-        boolean typing = event.getTarget() instanceof TextInputControl;
-        if (event.getCode() != KeyCode.T || typing || event.isShortcutDown() || event.isAltDown()) {
-            return;
-        }
-        // A key held down repeats; only its first press is a tap.
-        if (event.getEventType() == KeyEvent.KEY_PRESSED && !down) {
-            down = true;
-            tap();
-        } else if (event.getEventType() == KeyEvent.KEY_RELEASED) {
-            down = false;
-        }
-        event.consume();
+        new TapKey(this, this::tap);
     }
 
     private void tap() {
