@@ -63,7 +63,7 @@ public final class StrideApp extends Application {
                     .forEach(file -> file.toFile().delete());
         } catch (IOException e) {
             // A temporary folder left behind does no harm.
-            System.err.println("stride: " + folder + " could not be removed");
+            System.err.println("stride: " + folder + " can't be removed");
         }
     }
 }

@@ -38,7 +38,7 @@ public final class BackgroundTask<T> {
                 } catch (InterruptedException e) {
                     interrupted = true;
                 } catch (CancellationException e) {
-                    throw new IllegalStateException("it was given up", e);
+                    throw new IllegalStateException("it was canceled", e);
                 } catch (ExecutionException e) {
                     throw failure(e.getCause());
                 }

@@ -132,7 +132,7 @@ public final class CommandQueue implements AutoCloseable {
             return () -> failed.accept(command.what + " failed", sentence(e.getMessage()));
         } catch (RuntimeException | Error e) {
             DefectReporter.report(e);
-            return () -> failed.accept(command.what + " failed", "The program has a defect here; Help shows its log.");
+            return () -> failed.accept(command.what + " failed", "Something in the program broke. See Help > Program log.");
         }
     }
 

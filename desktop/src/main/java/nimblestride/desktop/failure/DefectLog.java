@@ -43,7 +43,7 @@ public final class DefectLog implements UncaughtExceptionHandler {
     @Override
     public void uncaughtException(Thread thread, Throwable defect) {
         write(thread, defect);
-        notice.accept("Something went wrong. Your work is kept as it was before; Help shows the program's log.");
+        notice.accept("Something went wrong. Your work is as it was before. See Help > Program log.");
     }
 
     private synchronized void write(Thread thread, Throwable defect) {
@@ -56,7 +56,7 @@ public final class DefectLog implements UncaughtExceptionHandler {
             entry.setLoggerName(NAME);
             logger.log(entry);
         } catch (IOException | RuntimeException e) {
-            System.err.println("stride: the log can't be written (" + e.getMessage() + ")");
+            System.err.println("stride: can't write the log (" + e.getMessage() + ")");
             defect.printStackTrace();
         }
     }
@@ -95,7 +95,7 @@ public final class DefectLog implements UncaughtExceptionHandler {
     public String text() {
         Path newest = folder.resolve(NAME + ".0.log");
         if (!Files.exists(newest)) {
-            return "Nothing has gone wrong since the log was begun.";
+            return "Nothing has gone wrong since this log began.";
         }
         try {
             return newest + "\n\n" + Files.readString(newest);

@@ -66,7 +66,7 @@ public final class CustomRecordings {
         } catch (StrideException e) {
             return List.of(e.getMessage());
         } catch (IllegalArgumentException e) {
-            return List.of("the name of " + file + " is of no voice");
+            return List.of("the file name " + file + " matches no voice");
         }
     }
 

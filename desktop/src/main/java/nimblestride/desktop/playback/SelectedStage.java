@@ -33,7 +33,7 @@ final class SelectedStage {
         try {
             return StagedExercise.of(exercise, stage);
         } catch (StrideException e) {
-            problem.accept("This stage cannot be played any longer: " + e.getMessage() + ".");
+            problem.accept("I can't play this stage anymore: " + e.getMessage() + ".");
             return exercise.selectedOnly();
         }
     }

@@ -6,61 +6,56 @@ import static nimblestride.desktop.service.WorkspaceId.MODULATE;
 import static nimblestride.desktop.service.WorkspaceId.PLACE;
 import static nimblestride.desktop.service.WorkspaceId.PRACTICE;
 import static nimblestride.desktop.service.WorkspaceId.SHARE;
+import static nimblestride.desktop.service.WorkspaceId.SOUND;
+import static nimblestride.desktop.service.WorkspaceId.STUDENTS;
 
 /** Names the pages of every workspace, in their order. */
 public enum PageId {
-    READINGS(GROUP, "Readings", "The ways to feel this bar in groups, the best of each school first"),
-    COUNT(GROUP, "Count", "How this bar is counted aloud, school by school"),
-    WHAT_FITS(GROUP, "What fits?", "Which cells fill a length exactly, and in how many ways"),
-    DOES_IT_FILL(GROUP, "Does it fill?", "Whether a pattern comes out even with the bar, and what mends it"),
-    WHAT_METER(
-            GROUP,
-            "What meter?",
-            "Tap what you hear, or type where the accents fall, and be told which meters it may be"),
-    EAR(GROUP, "Ear", "Hear a grouping of this bar, and name it: by its number, or by tapping it"),
+    READINGS(GROUP, "Readings", "Ways to group this bar, the best first"),
+    COUNT(GROUP, "Count", "How to count this bar aloud in each counting system"),
+    WHAT_FITS(GROUP, "What fits?", "Find the cells that fill a length exactly"),
+    DOES_IT_FILL(GROUP, "Does it fill?", "Check whether a pattern fills the bar, and fix it"),
+    WHAT_METER(GROUP, "What meter?", "Tap the accents you hear, or type the gaps between them, to find the meter"),
+    EAR(GROUP, "Ear", "Hear a grouping, then name it or tap it"),
 
-    COUNTS(PLACE, "Counts", "Voices put on counts by naming them: kick 1, 4; snare ghost a of 2"),
-    STAFF(PLACE, "Staff", "What is played, on a staff"),
-    STICKING(
-            PLACE,
-            "Sticking",
-            "Which hand plays which stroke: typed, from a rudiment or from cells, and moved round the kit"),
-    HANDS(PLACE, "Hands", "Which hand leads, how fast at the most, and what that asks of each limb"),
-    VARIATIONS(PLACE, "Try the rest", "Keep one part and try everything in the rest, one after the other"),
-    BUILD_UP(PLACE, "Build up", "In which order the layers come in, and how many are heard now"),
-    VOICES(PLACE, "Voices", "Voices of your own, with their sound and their place on the staff"),
+    COUNTS(PLACE, "Counts", "Put voices on counts: kick 1, 4; snare ghost a of 2"),
+    STAFF(PLACE, "Staff", "See the part on a staff"),
+    STICKING(PLACE, "Sticking", "Write a sticking, or start from a rudiment, and orchestrate it around the kit"),
+    HANDS(PLACE, "Hands", "See which hand leads and how fast each limb must play"),
+    VARIATIONS(PLACE, "Variations", "Keep one part of a sticking and try everything else in the rest"),
+    BUILD_UP(PLACE, "Build up", "Bring the layers in one at a time"),
+    VOICES(PLACE, "Voices", "Add voices of your own, with their sound and their place on the staff"),
 
-    LAYERS(CROSS, "Layers", "What runs over the bars: one row for each layer, and a line to type another"),
-    WEAVE(
-            CROSS,
-            "Weave",
-            "Bars stacked as rows: a layer that drifts against them is a slanting thread that comes home"),
-    BAR_BY_BAR(CROSS, "In words", "The Road and the Weave as sentences, bar by bar, to read, hear or copy"),
-    MAKE_IT_FIT(CROSS, "Make it fit", "What a riff leaves over after so many bars, and every way to close it"),
-    FAMILIES(CROSS, "Families", "Sets of exercises made from this one, such as every displacement of a figure"),
-    FLOW(CROSS, "Flow", "How often everybody is on the 1, and a 1 only every so many bars"),
+    LAYERS(CROSS, "Layers", "Everything that runs over the bars, one row per layer"),
+    WEAVE(CROSS, "Weave", "Bars stacked in rows: a layer that drifts shows as a slanted thread until it comes home"),
+    BAR_BY_BAR(CROSS, "Bar by bar", "Read the Road and the Weave as text, one bar at a time"),
+    MAKE_IT_FIT(CROSS, "Make it fit", "See what a riff leaves over, and every way to end it on a bar line"),
+    FAMILIES(CROSS, "Families", "Make a set of exercises from this one, such as every displacement of a figure"),
+    FLOW(CROSS, "Flow", "Play fewer downbeats, and find pulses that run across the bars"),
 
-    PIVOT(MODULATE, "Pivot", "A change of tempo by a note that lasts equally long in both, and the way back"),
-    SECTIONS(MODULATE, "Sections", "The sections one after the other, and whether their tempos come home"),
-    TEMPOS(MODULATE, "Tempos", "Where all tempos are whole numbers, and ways from one tempo to another"),
-    IMPLIED(MODULATE, "Implied", "The bars stay, and a layer sounds as though the tempo had changed"),
+    PIVOT(MODULATE, "Pivot", "Change tempo through a note that lasts equally long in both tempos"),
+    SECTIONS(MODULATE, "Sections", "Play sections in order, each with its own bars and tempo"),
+    TEMPOS(MODULATE, "Tempos", "Find starting tempos that keep every tempo whole, and routes to a new tempo"),
+    IMPLIED(MODULATE, "Implied", "Keep the bars and make a layer suggest another tempo"),
 
-    TODAY(PRACTICE, "Today", "What to do in the time there is, and what has been left lying"),
-    STAGES(PRACTICE, "Stages", "The way to the exercise in steps, from counting aloud to all of it"),
-    LADDER(PRACTICE, "Ladder", "Tempos from slow to the goal, a step up after what was clean"),
-    TIMING(PRACTICE, "Taps", "Play along, and see how early or late each count, limb and group comes"),
-    LOG(PRACTICE, "Log", "What was practised: typed in a line, listed and drawn"),
-    CLICK(PRACTICE, "Click", "What the click says, where it keeps silent, and how fast it all goes"),
-    MIX(PRACTICE, "Balance", "Which bars are played, which voices are heard, and how loud"),
-    BAND(PRACTICE, "Band", "Who plays along, in which key, and what they keep to"),
-    PADS(PRACTICE, "Pads", "What you play on: pads, the computer's keys, or a stand-in player"),
-    AUDIO(PRACTICE, "Sound card", "What it is played through, and how late it is heard"),
+    TODAY(PRACTICE, "Today", "Plan today's practice"),
+    STAGES(PRACTICE, "Stages", "Learn the exercise in steps, from counting aloud to all of it"),
+    LADDER(PRACTICE, "Ladder", "Climb from a slow tempo to the goal, one step after each clean run"),
+    TIMING(PRACTICE, "Timing", "Play along and see how early or late you are on each count"),
+    LOG(PRACTICE, "Log", "Write down what you practiced, and see your progress"),
 
-    SHEET(SHARE, "Sheet", "The page as it will print, and what stands on it"),
-    NOTATION(SHARE, "Ways to write", "The same music in other bars and values, the one that reads best first"),
-    BOOKLET(SHARE, "Booklet", "Several exercises of the Book as one booklet"),
-    SOUND_FILE(SHARE, "Sound file", "What would be played now, as a WAV file"),
-    LESSON(SHARE, "Lesson", "What a student was set, what they did, and what comes next");
+    CLICK(SOUND, "Click", "Choose what the click plays, when it drops out, and how fast everything goes"),
+    MIX(SOUND, "Mix", "Choose which bars and voices play, and how loud"),
+    BAND(SOUND, "Band", "Choose who plays along, in which key"),
+    PADS(SOUND, "Pads", "Choose what you play on: pads, the computer's keys, or a simulated player"),
+    AUDIO(SOUND, "Audio", "Choose the sound card, and measure its latency"),
+
+    LESSON(STUDENTS, "Lesson", "See what you assigned, what the student practiced, and plan the next lesson"),
+
+    SHEET(SHARE, "Sheet", "Set up the page, then print or save it"),
+    NOTATION(SHARE, "Notation", "Compare ways to write the same music, easiest to read first"),
+    BOOKLET(SHARE, "Booklet", "Print several exercises as one booklet"),
+    SOUND_FILE(SHARE, "Audio file", "Export what plays now as a WAV file");
 
     private final WorkspaceId workspace;
     private final String title;

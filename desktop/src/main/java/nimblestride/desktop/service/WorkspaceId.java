@@ -2,12 +2,14 @@ package nimblestride.desktop.service;
 
 /** Names the workspaces below the Road, in the order in which people work. */
 public enum WorkspaceId {
-    GROUP("Break", "take a bar apart and feel it in groups"),
-    PLACE("Place", "voices on counts, and the hands"),
-    CROSS("Cross", "what runs across the bar line, and its way home"),
-    MODULATE("Shift", "a change of gear, there and back"),
-    PRACTICE("Practise", "stages, the ladder, taps and the log; how it all sounds"),
-    SHARE("Hand out", "the page as it will print, and files for other programs");
+    GROUP("Group", "group a bar and count it"),
+    PLACE("Place", "put voices on counts, and work out the hands"),
+    CROSS("Cross", "play across the bar line and come home"),
+    MODULATE("Modulate", "change the tempo, there and back"),
+    PRACTICE("Practice", "work up to tempo, and keep a log"),
+    SOUND("Sound", "set the click, the mix, and what you play on"),
+    STUDENTS("Students", "give a lesson and assign homework"),
+    SHARE("Share", "print sheets and export files");
 
     private final String title;
     private final String about;
@@ -22,7 +24,10 @@ public enum WorkspaceId {
      * text.
      */
     public boolean needsRoom() {
-        return this == MODULATE || this == PRACTICE || this == SHARE;
+        return switch (this) {
+            case MODULATE, PRACTICE, STUDENTS, SHARE -> true;
+            case GROUP, PLACE, CROSS, SOUND -> false;
+        };
     }
 
     /** Returns the name on its button. */

@@ -45,6 +45,6 @@ final class Appearance {
     /** Changes the size of everything. */
     void resize(IntUnaryOperator next) {
         frame.resize(next);
-        status.show("Everything is shown at " + frame.percent() + " % of its usual size.");
+        status.show("Display size: " + frame.percent() + "%.");
     }
 }

@@ -30,7 +30,7 @@ final class BookBackups {
                             open.backups().copyTo(file);
                             return file;
                         },
-                        copy -> status.show("The whole Book is in " + copy + ".")));
+                        copy -> status.show("The whole Book is now in " + copy + ".")));
     }
 
     private static Path homeOfTheUser() {
@@ -43,17 +43,17 @@ final class BookBackups {
         try {
             all = book.backups().all();
         } catch (StrideException e) {
-            dialogs.showError("The backups can't be listed", e.getMessage());
+            dialogs.showError("I can't list the backups", e.getMessage());
             return;
         }
         if (all.isEmpty()) {
-            dialogs.showError("There is no backup yet", "The program makes one each day it is used.");
+            dialogs.showError("No backups yet", "The program makes one each day you use it.");
             return;
         }
         List<String> names = all.stream()
                 .map(one -> one.name() + "  (" + Counted.number(one.bytes() / 1_000) + " kB)")
                 .toList();
-        dialogs.choose("Restore a backup", "The Book as it is now goes among the backups.", names)
+        dialogs.choose("Restore a backup", "The program backs up the current Book first.", names)
                 .ifPresent(number -> restore(all.get(number).file()));
     }
 
@@ -65,7 +65,7 @@ final class BookBackups {
     void startNew() {
         if (dialogs.confirm(
                 "Start a new Book?",
-                "The file that can't be opened is moved to the folder backups, beside the Book.",
+                "The file that can't be opened moves to the backups folder, next to the Book.",
                 "Start a new Book")) {
             book.startNew();
         }

@@ -39,7 +39,7 @@ final class BookLibrary implements Library {
     void newExercise() {
         if (mayReplace()) {
             document.open(ExerciseDocument.blank());
-            status.show("A new exercise.");
+            status.show("New exercise.");
         }
     }
 
@@ -150,7 +150,7 @@ final class BookLibrary implements Library {
             return true;
         } catch (StrideException e) {
             dialogs.showError(
-                    "The exercise could not be saved", e.getMessage() + "\n\nIt is still on the desk, unchanged.");
+                    "I can't save the exercise", e.getMessage() + "\n\nIt is still open, unchanged.");
             return false;
         }
     }
@@ -179,7 +179,7 @@ final class BookLibrary implements Library {
     }
 
     private boolean addBeside(Exercise exercise, String why) {
-        if (!dialogs.confirm("It is not as it was", why + "\n\nYours can be kept beside it.", "Keep mine beside it")) {
+        if (!dialogs.confirm("Another window changed this exercise", why + "\n\nYou can keep yours as a separate exercise.", "Keep mine separately")) {
             return false;
         }
         Optional<ExerciseSummary> kept = book.change(one -> one.exercises().add(exercise, book.now()));

@@ -45,7 +45,7 @@ final class BreakReminder {
         played += seconds;
         if (new BreakSchedule(minutes.get()).isDue(before, played)) {
             status.show("You have played for " + Counted.count(played / 60, "minute")
-                    + ". Time for a short rest: shake your hands out, give your ears a pause.");
+                    + ". Take a short rest: shake out your hands and rest your ears.");
         }
     }
 }

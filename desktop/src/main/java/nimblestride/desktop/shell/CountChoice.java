@@ -31,7 +31,7 @@ final class CountChoice extends HBox {
         countingSystems.setPrefWidth(190);
         countingSystems.setMinWidth(190);
         countingSystems.setConverter(new TitleConverter<>(CountingSystem::title));
-        countingSystems.setAccessibleText("How to count");
+        countingSystems.setAccessibleText("Counting system");
         countingSystems.setValue(counting.get().system());
         countingSystems
                 .valueProperty()
@@ -43,7 +43,7 @@ final class CountChoice extends HBox {
         copy.setMinWidth(USE_PREF_SIZE);
         copy.getStyleClass().add("flat");
         copy.setAccessibleText("Copy the count");
-        ControlTip.on(copy, "Copy the count as text, a line for each bar");
+        ControlTip.on(copy, "Copy the count as text, one line per bar");
         copy.setOnAction(event -> {
             ClipboardContent content = new ClipboardContent();
             content.putString(CountText.write(
@@ -54,8 +54,8 @@ final class CountChoice extends HBox {
         large.setId("count-stand");
         large.setMinWidth(USE_PREF_SIZE);
         large.getStyleClass().add("flat");
-        large.setAccessibleText("The count, large, for the music stand");
-        ControlTip.on(large, "The count, large, for the music stand");
+        large.setAccessibleText("Stand: the count in large type, to read from the kit");
+        ControlTip.on(large, "Stand: the count in large type, to read from the kit");
         large.setOnAction(event -> stand.run());
         setMinWidth(USE_PREF_SIZE);
         Label caption = new Label("Count");

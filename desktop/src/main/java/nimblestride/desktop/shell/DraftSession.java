@@ -51,15 +51,15 @@ final class DraftSession implements AutoCloseable {
             if (!found.problem().isEmpty()) {
                 status.show(found.problem());
             } else if (found.last().isPresent() && !found.last().get().saved()) {
-                status.show("Picked up where you left off. This is in no file yet.");
+                status.show("You are back where you left off. This exercise is in no file yet.");
             }
             return found.last().orElseGet(ExerciseDocument::blank);
         } catch (StrideException e) {
-            status.show("Your work can't be kept on disk: " + e.getMessage());
+            status.show("I can't keep your work on disk: " + e.getMessage());
             return ExerciseDocument.blank();
         } catch (RuntimeException | Error e) {
             DefectReporter.report(e);
-            status.show("Your work can't be kept on disk; Help shows the program's log.");
+            status.show("I can't keep your work on disk. See Help > Program log.");
             return ExerciseDocument.blank();
         }
     }

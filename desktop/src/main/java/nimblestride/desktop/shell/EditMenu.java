@@ -27,13 +27,13 @@ final class EditMenu extends Menu {
                 .setAll(
                         undo,
                         redo,
-                        MenuItems.item("Paste a score or a file", "Shortcut+V", files::paste),
+                        MenuItems.item("Paste a score or file", "Shortcut+V", files::paste),
                         new SeparatorMenuItem(),
                         MenuItems.item("Write as one long bar", "Shortcut+L", () -> rewrite(RewriteEdits::joinBars)),
                         MenuItems.item(
-                                "Write in doubled values", "Shortcut+UP", () -> rewrite(RewriteEdits::doubleValues)),
+                                "Double the note values", "Shortcut+UP", () -> rewrite(RewriteEdits::doubleValues)),
                         MenuItems.item(
-                                "Write in halved values", "Shortcut+DOWN", () -> rewrite(RewriteEdits::halveValues)));
+                                "Halve the note values", "Shortcut+DOWN", () -> rewrite(RewriteEdits::halveValues)));
     }
 
     private void rewrite(UnaryOperator<Exercise> rewriting) {
@@ -42,10 +42,10 @@ final class EditMenu extends Menu {
             document.edit(rewriting);
             status.show(
                     document.exerciseProperty().get().equals(before)
-                            ? "It is written so already."
-                            : "Written otherwise; layers that follow the bar now follow the new bars.");
+                            ? "It already is."
+                            : "Bars rewritten. Layers that follow the bar now follow the new bars.");
         } catch (StrideException e) {
-            status.show("This cannot be written so: " + e.getMessage() + ".");
+            status.show("I can't rewrite these bars: " + e.getMessage() + ".");
         }
     }
 }

@@ -69,7 +69,7 @@ final class FileActions {
         } else if (clipboard.hasString() && clipboard.getString().stripLeading().startsWith("<")) {
             importing.begin(ImportedOriginal.pasted(clipboard.getString()));
         } else {
-            status.show("There is neither a file nor a score to be pasted.");
+            status.show("The clipboard holds no file or score to paste.");
         }
     }
 
@@ -89,7 +89,7 @@ final class FileActions {
                 default -> library.openFile(file);
             }
         } catch (StrideException e) {
-            dialogs.showError("This file can't be opened", file + "\n\n" + e.getMessage());
+            dialogs.showError("I can't open this file", file + "\n\n" + e.getMessage());
         }
     }
 
@@ -105,7 +105,7 @@ final class FileActions {
         book.run(
                 "Merging " + file.getFileName(),
                 (one, progress) -> BookTransfer.mergeLog(one, LogOwner.USER, file, progress),
-                merged -> status.show("Into your own log: " + BookTransfer.said(merged) + "."));
+                merged -> status.show("Merged into your log: " + BookTransfer.said(merged) + "."));
     }
 
     /** Asks where to write the file the open exercise was imported from, and writes it unchanged. */
@@ -114,19 +114,19 @@ final class FileActions {
         Optional<String> name = id.flatMap(
                 one -> book.ask(open -> open.importedFiles().nameOf(one)).flatMap(found -> found));
         if (name.isEmpty()) {
-            status.show("This exercise was not brought in from a file.");
+            status.show("This exercise was not imported, so it has no original file.");
             return;
         }
         dialogs.fileToSave(name.get())
                 .ifPresent(file -> book.run(
-                        "Writing " + file.getFileName(),
+                        "Exporting " + file.getFileName(),
                         (open, progress) -> {
                             open.importedFiles()
                                     .contentOf(id.get())
                                     .ifPresent(content -> AtomicFile.write(file, content));
                             return file;
                         },
-                        written -> status.show("Wrote " + written + ".")));
+                        written -> status.show("Exported " + written + ".")));
     }
 
     /** Asks for a file and exports the open exercise as MIDI. */
@@ -134,11 +134,11 @@ final class FileActions {
         Exercise exercise = document.exerciseProperty().get();
         dialogs.fileToSave(SafeFileName.of(exercise.name()) + ".mid")
                 .ifPresent(file -> commands.run(
-                        "Writing the MIDI file " + file.getFileName(),
+                        "Exporting " + file.getFileName(),
                         progress -> {
                             AtomicFile.write(file, ExerciseMidi.write(exercise));
                             return file;
                         },
-                        written -> status.show("Wrote " + written + ".")));
+                        written -> status.show("Exported " + written + ".")));
     }
 }

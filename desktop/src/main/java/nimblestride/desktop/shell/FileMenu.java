@@ -21,14 +21,14 @@ final class FileMenu extends Menu {
                 .setAll(
                         MenuItems.item("New", "Shortcut+N", library::newExercise),
                         MenuItems.item("Open…", "Shortcut+O", files::open),
-                        MenuItems.item("Bring in a score or MIDI…", "Shortcut+I", files::importFile),
+                        MenuItems.item("Import a score or MIDI…", "Shortcut+I", files::importFile),
                         new SeparatorMenuItem(),
                         MenuItems.item("Save", "Shortcut+S", library::saveWhereItCameFrom),
                         MenuItems.item("Save as…", "Shortcut+Shift+S", library::saveAs),
                         MenuItems.item("Keep in the Book", "Shortcut+K", library::save),
-                        MenuItems.item("Write the original…", "Shortcut+Shift+O", files::saveOriginal),
-                        MenuItems.item("Write a MIDI file…", "Shortcut+M", files::exportMidi),
-                        MenuItems.item("Write a WAV file…", "Shortcut+W", () -> {
+                        MenuItems.item("Export the original…", "Shortcut+Shift+O", files::saveOriginal),
+                        MenuItems.item("Export MIDI…", "Shortcut+M", files::exportMidi),
+                        MenuItems.item("Export WAV…", "Shortcut+W", () -> {
                             services.navigation().open(PageId.SOUND_FILE);
                             share.writeSound();
                         }),
@@ -37,8 +37,8 @@ final class FileMenu extends Menu {
                             share.print();
                         }),
                         new SeparatorMenuItem(),
-                        MenuItems.item("Write the whole Book…", "Shortcut+Shift+W", services.export()::book),
-                        MenuItems.item("Back the Book up…", "Shortcut+Shift+B", backups::backUp),
+                        MenuItems.item("Export the whole Book…", "Shortcut+Shift+W", services.export()::book),
+                        MenuItems.item("Back up the Book…", "Shortcut+Shift+B", backups::backUp),
                         MenuItems.item("Restore a backup…", "Shortcut+Shift+R", backups::restore),
                         new SeparatorMenuItem(),
                         MenuItems.item("Quit", "Shortcut+Q", quit));

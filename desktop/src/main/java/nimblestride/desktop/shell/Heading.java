@@ -62,8 +62,8 @@ final class Heading extends VBox {
                 value -> document.edit("tempo", exercise -> exercise.withTempo(value)),
                 document::endBurst);
         tempo.field().setId("tempo");
-        tempo.field().setAccessibleText("Tempo: quarter notes a minute, or as in 1/8=210");
-        ControlTip.on(tempo.field(), "Quarter notes a minute, or 1/8=210. Up and Down change it by one.");
+        tempo.field().setAccessibleText("Tempo in BPM (quarters), or 1/8=210 for eighths");
+        ControlTip.on(tempo.field(), "BPM in quarters, or 1/8=210 for eighths. Up and Down change it by one.");
         tempo.setPrefWidth(110);
         tempo.setMinWidth(110);
         tempo.field().addEventFilter(KeyEvent.KEY_PRESSED, this::stepTempo);
@@ -87,7 +87,7 @@ final class Heading extends VBox {
         CheckBox click = new CheckBox("Click");
         click.setId("click");
         click.selectedProperty().bindBidirectional(transport.settings().clickProperty());
-        ControlTip.on(click, "What it says is set on the Practise bench (Ctrl+5)");
+        ControlTip.on(click, "Turn the click on or off. Set it up under Sound (Ctrl+6).");
 
         HBox first = row(
                 name,

@@ -29,6 +29,6 @@ final class HelpMenu extends Menu {
                         MenuItems.item(
                                 "Program log…",
                                 "Shortcut+F1",
-                                () -> dialogs.showText("The program's log", defects.text())));
+                                () -> dialogs.showText("Program log", defects.text())));
     }
 }

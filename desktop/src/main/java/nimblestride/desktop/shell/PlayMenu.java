@@ -28,7 +28,7 @@ final class PlayMenu extends Menu {
         // Has no accelerator, because a text field would react to it.
         MenuItem fromHere = new MenuItem("Play from the first bar in view  (Shift+Space)");
         fromHere.setOnAction(event -> transport.playFrom(road.firstBarInView()));
-        CheckMenuItem all = new CheckMenuItem("All sections in order");
+        CheckMenuItem all = new CheckMenuItem("Play all sections in order");
         all.selectedProperty().bindBidirectional(settings.allSectionsProperty());
         CheckMenuItem click = new CheckMenuItem("Click");
         click.selectedProperty().bindBidirectional(settings.clickProperty());
@@ -40,12 +40,12 @@ final class PlayMenu extends Menu {
                         new SeparatorMenuItem(),
                         MenuItems.item("Slower", "F7", () -> settings.faster(-STEP)),
                         MenuItems.item("Faster", "F8", () -> settings.faster(STEP)),
-                        MenuItems.item("At its own tempo", "F9", () -> settings.percentProperty()
+                        MenuItems.item("Full tempo", "F9", () -> settings.percentProperty()
                                 .set(100)),
                         new SeparatorMenuItem(),
                         click,
                         MenuItems.item(
-                                "Click, count-in, balance, band, pads…",
+                                "Click, mix, band, pads…",
                                 "Shortcut+Shift+C",
                                 () -> navigation.open(PageId.CLICK)));
     }

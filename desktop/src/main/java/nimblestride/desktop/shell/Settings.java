@@ -90,15 +90,15 @@ record Settings(
         try {
             return new Found(reading.apply(file), "");
         } catch (RuntimeException e) {
-            return new Found(DEFAULT, "The settings can't be read, so the defaults are used. " + aside(file));
+            return new Found(DEFAULT, "I can't read the settings, so the defaults apply. " + aside(file));
         }
     }
 
     private static String aside(Path file) {
         try {
-            return "The old ones were moved to " + Quarantine.move(file) + ".";
+            return "The old settings are now in " + Quarantine.move(file) + ".";
         } catch (FileException e) {
-            return "The old ones stay as they are: " + e.getMessage() + ".";
+            return "The old settings are still there: " + e.getMessage() + ".";
         }
     }
 

@@ -62,7 +62,7 @@ final class SettingsSession {
         try {
             settings.write(home);
         } catch (StrideException e) {
-            status.show("The settings could not be kept: " + e.getMessage());
+            status.show("I can't save the settings: " + e.getMessage());
         }
     }
 }

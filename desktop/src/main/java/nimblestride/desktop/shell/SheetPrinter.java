@@ -37,8 +37,8 @@ final class SheetPrinter {
         PrinterJob job = Printer.getDefaultPrinter() == null ? null : PrinterJob.createPrinterJob();
         if (job == null) {
             dialogs.showError(
-                    "There is no printer",
-                    "This computer has no printer set up. Save the sheet as a PDF and print it where there is one.");
+                    "No printer found",
+                    "Set up a printer on this computer, or save the sheet as a PDF and print it elsewhere.");
             return;
         }
         job.getJobSettings().setJobName(title);
@@ -61,12 +61,12 @@ final class SheetPrinter {
             for (Drawing page : pages) {
                 progress.report(count / (double) pages.size());
                 if (!job.printPage(layout, placed(page, layout))) {
-                    throw new FileException("the printer took only part of " + title + ", or none of it");
+                    throw new FileException("the printer accepted only part of " + title + ", or nothing");
                 }
                 count++;
             }
             if (!job.endJob()) {
-                throw new FileException("the printer took all of " + title + " and then gave up");
+                throw new FileException("the printer accepted all of " + title + " and then failed");
             }
             return count;
         } catch (CancellationException e) {

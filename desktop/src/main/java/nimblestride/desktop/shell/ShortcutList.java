@@ -10,19 +10,19 @@ import nimblestride.desktop.workspace.help.HelpListEntry;
 /** Lists all shortcuts, read from the menus, so that the list always matches them. */
 final class ShortcutList {
     private static final List<HelpListEntry> BESIDE_THE_MENUS = List.of(
-            new HelpListEntry("Space", "Play and stop, outside a text field"),
+            new HelpListEntry("Space", "Play or stop (outside a text field)"),
             new HelpListEntry("Shift+Space", "Play from the first bar in view"),
             new HelpListEntry(
                     "F6, Shift+F6",
-                    "To the next part of the window, or the one before: bars, Road, bench, findings, Book"),
-            new HelpListEntry("F10", "To the menus"),
-            new HelpListEntry("Enter", "Press the button or tick the box in focus"),
-            new HelpListEntry("Esc", "Put back the last good text; leave the field"),
+                    "Next or previous part of the window: bars, Road, workspace, findings, Book"),
+            new HelpListEntry("F10", "Open the menus"),
+            new HelpListEntry("Enter", "Press the focused button or check the focused box"),
+            new HelpListEntry("Esc", "Restore the last good text and leave the field"),
             new HelpListEntry("Arrows, Page Up, Page Down, Home, End", "Move along the Road"),
             new HelpListEntry("+, -, 0", "Zoom the Road, and fit the phrase"),
-            new HelpListEntry("Arrows on the Weave", "From hit to hit; with Shift, start the layer in hand elsewhere"),
-            new HelpListEntry("Up, Down in the tempo", "One beat a minute more or less"),
-            new HelpListEntry("Enter, I, Ctrl+C on a finding", "Show its place; explain its terms; copy it"));
+            new HelpListEntry("Arrows on the Weave", "Move from hit to hit. With Shift, move the layer's start"),
+            new HelpListEntry("Up, Down in the tempo", "Change the tempo by 1 BPM"),
+            new HelpListEntry("Enter, I, Ctrl+C on a finding", "Show its place, explain its terms, copy it"));
 
     private ShortcutList() {}
 

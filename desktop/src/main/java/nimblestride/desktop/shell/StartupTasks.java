@@ -31,7 +31,7 @@ public record StartupTasks(
         return new StartupTasks(
                 home,
                 BackgroundTask.begin("reading the settings", () -> Settings.in(home)),
-                BackgroundTask.begin("the desk as it was", () -> DraftSession.Found.in(home.resolve("drafts"))),
+                BackgroundTask.begin("restoring your last exercise", () -> DraftSession.Found.in(home.resolve("drafts"))),
                 BackgroundTask.begin("opening the Book", () -> OpenBook.open(making.make())));
     }
 

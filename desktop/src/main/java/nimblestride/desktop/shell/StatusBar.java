@@ -25,7 +25,7 @@ final class StatusBar extends HBox {
         getStyleClass().add("status");
         HBox command = new HBox(running, progress, cancel);
         command.getStyleClass().add("status-command");
-        progress.setAccessibleText("How much of it is done");
+        progress.setAccessibleText("Progress");
         getChildren().setAll(happened, between, command, playing);
         commands.runningProperty().addListener((property, old, now) -> {
             command.setVisible(now.isPresent());

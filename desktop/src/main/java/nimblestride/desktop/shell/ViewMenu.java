@@ -19,13 +19,13 @@ final class ViewMenu extends Menu {
             Appearance appearance,
             Runnable find) {
         super("View");
-        CheckMenuItem book = MenuItems.check("The Book", "Shortcut+B");
+        CheckMenuItem book = MenuItems.check("Show the Book", "Shortcut+B");
         book.selectedProperty().bindBidirectional(options.bookShownProperty());
-        CheckMenuItem room = MenuItems.check("More room for the bench", "Shortcut+E");
+        CheckMenuItem room = MenuItems.check("More room for the workspace", "Shortcut+E");
         room.selectedProperty().bindBidirectional(options.roomForWorkspaceProperty());
-        CheckMenuItem dark = MenuItems.check("Night", "Shortcut+D");
+        CheckMenuItem dark = MenuItems.check("Dark mode", "Shortcut+D");
         dark.selectedProperty().bindBidirectional(options.darkModeProperty());
-        CheckMenuItem still = new CheckMenuItem("Less motion");
+        CheckMenuItem still = new CheckMenuItem("Reduce motion");
         still.selectedProperty().bindBidirectional(options.reducedMotionProperty());
         int number = 1;
         for (WorkspaceId workspace : WorkspaceId.values()) {
@@ -34,18 +34,18 @@ final class ViewMenu extends Menu {
         }
         getItems()
                 .addAll(
-                        MenuItems.item("The count, large", "Shortcut+R", stand::show),
+                        MenuItems.item("Stand: count in large type", "Shortcut+R", stand::show),
                         new SeparatorMenuItem(),
-                        MenuItems.item("Closer", "Shortcut+PLUS", road::zoomIn),
-                        MenuItems.item("Farther", "Shortcut+MINUS", road::zoomOut),
+                        MenuItems.item("Zoom in", "Shortcut+PLUS", road::zoomIn),
+                        MenuItems.item("Zoom out", "Shortcut+MINUS", road::zoomOut),
                         MenuItems.item("Fit the phrase", "Shortcut+0", road::fitPhrase),
                         new SeparatorMenuItem(),
                         MenuItems.item(
-                                "Everything larger",
+                                "Larger display",
                                 "Shortcut+Shift+PERIOD",
                                 () -> appearance.resize(DisplaySizes::larger)),
                         MenuItems.item(
-                                "Everything smaller",
+                                "Smaller display",
                                 "Shortcut+Shift+COMMA",
                                 () -> appearance.resize(DisplaySizes::smaller)),
                         new SeparatorMenuItem(),

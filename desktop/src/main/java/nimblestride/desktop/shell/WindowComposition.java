@@ -27,6 +27,8 @@ import nimblestride.desktop.workspace.place.PlaceWorkspace;
 import nimblestride.desktop.workspace.practice.PracticeRecorder;
 import nimblestride.desktop.workspace.practice.PracticeWorkspace;
 import nimblestride.desktop.workspace.share.ShareWorkspace;
+import nimblestride.desktop.workspace.sound.SoundWorkspace;
+import nimblestride.desktop.workspace.students.StudentsWorkspace;
 import nimblestride.sound.play.AudioOutputs;
 
 /**
@@ -119,7 +121,6 @@ final class WindowComposition {
                 recorder,
                 sound.transport(),
                 sound.devices(),
-                sound.recordings(),
                 timing -> timing.ifPresentOrElse(road::setPlayed, road::clearPlayed),
                 services);
         share = new ShareWorkspace(
@@ -163,6 +164,10 @@ final class WindowComposition {
         workspaces.add(WorkspaceId.CROSS, cross);
         workspaces.add(WorkspaceId.MODULATE, new ModulateWorkspace(document, sound.transport()));
         workspaces.add(WorkspaceId.PRACTICE, practice);
+        workspaces.add(
+                WorkspaceId.SOUND,
+                new SoundWorkspace(sound.transport(), sound.devices(), sound.recordings(), dialogs));
+        workspaces.add(WorkspaceId.STUDENTS, new StudentsWorkspace(document, book, share::sheet, services));
         workspaces.add(WorkspaceId.SHARE, share);
         workspaces.setTrailing(
                 new CountChoice(document, road.countingSystemProperty(), road.subdivisionProperty(), stand::show));

@@ -95,7 +95,7 @@ public final class WindowDialogs implements Dialogs {
         ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
         ButtonType letGo = new ButtonType("Don't save", ButtonBar.ButtonData.NO);
         Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "", save, letGo, ButtonType.CANCEL);
-        prepare(alert, "Save the changes?", "\"" + exerciseName + "\" has changes that are in no file yet.");
+        prepare(alert, "Save the changes?", "\"" + exerciseName + "\" has changes that no file holds yet.");
         ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
         return answer == save ? Keep.SAVE : answer == letGo ? Keep.LET_GO : Keep.CANCEL;
     }

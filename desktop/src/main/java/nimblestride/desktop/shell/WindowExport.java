@@ -73,14 +73,14 @@ final class WindowExport implements Export {
 
     private void write(Path file, String what, Supplier<byte[]> content) {
         commands.run(
-                "Writing the " + what + " " + file.getFileName(),
+                "Exporting the " + what + " " + file.getFileName(),
                 progress -> {
                     byte[] bytes = content.get();
                     progress.report(-1);
                     AtomicFile.write(file, bytes);
                     return file;
                 },
-                written -> status.show("Wrote " + written + "."));
+                written -> status.show("Exported " + written + "."));
     }
 
     @Override
@@ -96,12 +96,12 @@ final class WindowExport implements Export {
     private void writeFromBook(String suggested, Content content) {
         dialogs.fileToSave(suggested)
                 .ifPresent(file -> book.run(
-                        "Writing " + file.getFileName(),
+                        "Exporting " + file.getFileName(),
                         (open, progress) -> {
                             AtomicFile.write(file, out -> content.write(open, out));
                             return file;
                         },
-                        written -> status.show("Wrote " + written + ".")));
+                        written -> status.show("Exported " + written + ".")));
     }
 
     @Override
@@ -113,7 +113,7 @@ final class WindowExport implements Export {
 
     @Override
     public void log() {
-        Optional<String> name = dialogs.askLine("Hand your log out", "Your name, as your teacher knows you", "");
+        Optional<String> name = dialogs.askLine("Share your log", "Your name, as your teacher knows you", "");
         name.ifPresent(mine -> writeFromBook(
                 SafeFileName.of("log of " + mine) + ".json",
                 (open, out) -> BookTransfer.writeLog(open, LogOwner.USER, mine, out)));

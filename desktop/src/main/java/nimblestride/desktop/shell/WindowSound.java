@@ -50,7 +50,7 @@ final class WindowSound implements AutoCloseable {
         recordings = new CustomRecordings(folder, sounds);
         reading.ask(recordings::read, (List<String> problems) -> {
             if (!problems.isEmpty()) {
-                status.show("Not every recording of yours could be read: " + String.join("; ", problems) + ".");
+                status.show("I can't read some of your recordings: " + String.join("; ", problems) + ".");
             }
         });
         transport.problemProperty().addListener(change -> {

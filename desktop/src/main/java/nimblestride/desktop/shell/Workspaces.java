@@ -62,7 +62,7 @@ final class Workspaces extends VBox {
         all.add(workspace);
         panes.put(id, workspace);
         ToggleButton button = new ToggleButton(id.title());
-        button.setId("bench-" + id.title().toLowerCase(Locale.ROOT).replace(' ', '-'));
+        button.setId("bench-" + id.name().toLowerCase(Locale.ROOT));
         button.setMinWidth(USE_PREF_SIZE);
         button.setToggleGroup(chosen);
         button.getStyleClass().add("bench-name");

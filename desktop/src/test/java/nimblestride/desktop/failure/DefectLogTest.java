@@ -24,7 +24,7 @@ class DefectLogTest {
         List<String> told = new ArrayList<>();
         DefectLog log = new DefectLog(folder.resolve("100% log"));
         log.onDefect(told::add);
-        assertThat(log.text()).isEqualTo("Nothing has gone wrong since the log was begun.");
+        assertThat(log.text()).isEqualTo("Nothing has gone wrong since this log began.");
         log.uncaughtException(Thread.currentThread(), defect());
         log.close();
         assertThat(told).singleElement().asString().startsWith("Something went wrong.");

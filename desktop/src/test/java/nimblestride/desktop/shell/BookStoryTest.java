@@ -124,13 +124,13 @@ class BookStoryTest extends WindowStory {
         answers.lines.add("On the bridge");
         interact(() ->
                 lookup("#book-list").queryAs(ListView.class).getSelectionModel().selectFirst());
-        choose("Put in a collection…");
+        choose("Add to a collection…");
         until(() -> lookup("#book-collection").query().isVisible());
         assertThat(window.book().ask(book -> book.collections().all().get(0).size()))
                 .contains(1);
         interact(() ->
                 lookup("#book-list").queryAs(ListView.class).getSelectionModel().selectFirst());
-        choose("Take out of the Book");
+        choose("Remove from the Book");
         until(() -> listed().isEmpty());
         assertThat(window.document().savedProperty().get()).isFalse();
         clickOn("#put-back");

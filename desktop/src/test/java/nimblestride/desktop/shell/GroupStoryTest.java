@@ -124,7 +124,7 @@ class GroupStoryTest extends WindowStory {
         clickOn("#fit-sticking-0");
         assertThat(LayerText.write(exercise().layers().get(1)))
                 .isEqualTo("snare sticking >R L R L R >L R L R L >R L R >L R L of 1/16");
-        clickOn("alike together");
+        clickOn("same sizes together");
         until(() -> shows("2 ways fill"));
         retype("#fit-question", "5, 3 into 7/16 of 1/16");
         until(() -> shows("The nearest that can be filled is 8: add 1."));

@@ -35,7 +35,7 @@ class HelpStoryTest extends WindowStory {
     @Test
     void theShortcutsAreListedAndFound() throws Exception {
         push(KeyCode.F1);
-        until(() -> shows("Everything larger") && shows("Ctrl+Shift+."));
+        until(() -> shows("Larger display") && shows("Ctrl+Shift+."));
         clickOn("#help-find").write("zoom");
         until(() -> shows("Zoom the Road"));
         push(KeyCode.ESCAPE);

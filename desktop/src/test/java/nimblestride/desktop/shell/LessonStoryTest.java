@@ -35,7 +35,7 @@ class LessonStoryTest extends WindowStory {
         retype("#name", "Weir Steps");
         retype("#bars", "10/8");
         clickOn("#keep-in-book");
-        clickOn("#bench-hand-out").clickOn("#page-lesson");
+        clickOn("#bench-students").clickOn("#page-lesson");
         assertThat(shows("No students yet")).isTrue();
         answers.lines.add("Wren");
         clickOn("#student-new");
@@ -104,7 +104,7 @@ class LessonStoryTest extends WindowStory {
 
         closeWindow();
         openAgain();
-        clickOn("#bench-hand-out").clickOn("#page-lesson");
+        clickOn("#bench-students").clickOn("#page-lesson");
         until(() -> shows("Weir Steps, due in 7 days"));
         until(() -> lookup("#lesson-notes").queryAs(TextArea.class).getText().equals("counted aloud"));
         clickOn("#student-out");
@@ -115,7 +115,7 @@ class LessonStoryTest extends WindowStory {
 
     @Test
     void aDayThatCannotBeIsRefusedWhereItIsTyped() throws Exception {
-        clickOn("#bench-hand-out").clickOn("#page-lesson");
+        clickOn("#bench-students").clickOn("#page-lesson");
         answers.lines.add("Alder");
         clickOn("#student-new");
         until(() -> lookup("#assign-due").tryQuery().isPresent());

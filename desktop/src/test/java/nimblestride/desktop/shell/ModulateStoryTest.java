@@ -29,7 +29,7 @@ class ModulateStoryTest extends WindowStory {
     }
 
     private void shift(String page) {
-        clickOn("#bench-shift").clickOn("#page-" + page);
+        clickOn("#bench-modulate").clickOn("#page-" + page);
     }
 
     private boolean problemSays(String text) {
@@ -177,7 +177,7 @@ class ModulateStoryTest extends WindowStory {
         clickOn("#friendly-88");
         assertThat(exercise().tempo()).isEqualTo(Tempo.ofQuarters(88));
         retype("#route-to", "132");
-        until(() -> shows("3 a beat in groups of 2") && shows("Exactly there."));
+        until(() -> shows("3 a beat in groups of 2") && shows("Exact."));
         fire("#route-sections");
         assertThat(exercise().tempo()).isEqualTo(Tempo.ofQuarters(132));
         retype("#route-to", "97.31");

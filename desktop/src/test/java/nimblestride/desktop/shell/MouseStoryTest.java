@@ -131,7 +131,7 @@ class MouseStoryTest extends WindowStory {
     @Test
     void theBarThatIsHeardIsChosenInWords() throws Exception {
         lay("1/8, 1/16", "kick every 3/16");
-        clickOn("#bench-cross").clickOn("#page-in-words");
+        clickOn("#bench-cross").clickOn("#page-bar-by-bar");
         ListView<?> words = lookup("#words").queryAs(ListView.class);
         until(() -> words.getItems().size() > 1);
         clickOn("#play");

@@ -114,7 +114,7 @@ class NotationStoryTest extends WindowStory {
         interact(() -> window.document()
                 .edit(exercise -> Examples.exercise("11/8(3+3+3+2)", "snare every 1/8", "kick every 3/16")
                         .withName("Weir Walk")));
-        clickOn("#bench-hand-out");
+        clickOn("#bench-share");
         until(() -> drawings("#sheet-preview").drawings().size() == 1);
         clickOn("#for-whom");
         write("Tuesday group");
@@ -147,22 +147,22 @@ class NotationStoryTest extends WindowStory {
                 .anyMatch(told -> told.startsWith("Writing the PDF sheet sheet.pdf failed: There is no folder")));
         // Nor where there is no printer, as on this screen.
         chord(KeyCode.SHORTCUT, KeyCode.P);
-        until(() -> answers.told.stream().anyMatch(told -> told.startsWith("There is no printer")));
+        until(() -> answers.told.stream().anyMatch(told -> told.startsWith("No printer found")));
     }
 
     @Test
     void theSameMusicIsWrittenInAnotherWayAndBack() throws Exception {
         interact(() ->
                 window.document().edit(exercise -> Examples.exercise("2/4+3/20", "hi-hat cell x....x....xxx of 1/20")));
-        clickOn("#bench-hand-out").clickOn("#page-ways-to-write");
-        until(() -> shows("reads best here"));
+        clickOn("#bench-share").clickOn("#page-notation");
+        until(() -> shows("easiest to read here"));
         assertThat(shows("5 strokes read back")).isTrue();
         Node card = lookup(".way-card")
                 .match(node -> node.lookupAll(".label").stream()
                         .anyMatch(label ->
                                 label instanceof Label one && one.getText().startsWith("One gear")))
                 .query();
-        clickOn(from(card).lookup("Hand it out so").<Node>query());
+        clickOn(from(card).lookup("Use on the sheet").<Node>query());
         clickOn("#page-sheet");
         until(() -> shows("Written: One gear throughout, in 1/16."));
         answers.save.add(home.resolve("gear.musicxml"));
@@ -172,14 +172,14 @@ class NotationStoryTest extends WindowStory {
         assertThat(home.resolve("gear.musicxml")).content().contains("<beats>13</beats>", "<sound tempo=\"120\"/>");
 
         interact(() -> window.document().edit(exercise -> Examples.exercise("10/8(3+3+2+2), 9/16", "kick every 5/16")));
-        clickOn("#page-ways-to-write");
+        clickOn("#page-notation");
         until(() -> shows("One long bar"));
         Node long29 = lookup(".way-card")
                 .match(node -> node.lookupAll(".label").stream()
                         .anyMatch(label ->
                                 label instanceof Label one && one.getText().equals("One long bar")))
                 .query();
-        interact(() -> from(long29).lookup("Write it so").queryButton().fire());
+        interact(() -> from(long29).lookup("Use this notation").queryButton().fire());
         until(() -> exercise().phrase().bars().size() == 1);
         assertThat(exercise().phrase().bars().get(0).meter()).hasToString("29/16");
         chord(KeyCode.SHORTCUT, KeyCode.Z);
@@ -194,7 +194,7 @@ class NotationStoryTest extends WindowStory {
                                 Examples.exercise("7/8", "snare every 1/8").withName("First Lamp"),
                                 Examples.exercise("5/8", "kick every 1/4").withName("Second Lamp")),
                         window.book().now())));
-        clickOn("#bench-hand-out").clickOn("#page-booklet");
+        clickOn("#bench-share").clickOn("#page-booklet");
         until(() -> drawings("#booklet-preview").drawings().size() == 3);
         retype("#booklet-title", "Parade");
         interact(() -> lookup(".check-box").queryAllAs(CheckBox.class).stream()

@@ -38,10 +38,10 @@ class PaneRoomStoryTest extends WindowStory {
     void allLanesAreSeenBesideABenchThatNeedsMuchRoom() throws Exception {
         lay("11/8(3+3+3+2)", FOUR);
         double low = edge();
-        clickOn("Practise");
+        clickOn("Practice");
         until(() -> edge() < low - 0.1);
         until(this::allLanesAreSeen);
-        clickOn("Break");
+        clickOn("Group");
         until(() -> edge() == low);
     }
 
@@ -79,7 +79,7 @@ class PaneRoomStoryTest extends WindowStory {
     @Test
     void whoDragsTheRoadLowKeepsItSo() throws Exception {
         lay("11/8(3+3+3+2)", "kick every 3/16");
-        clickOn("Practise");
+        clickOn("Practice");
         until(() -> edge() < 0.4);
         interact(() -> middle().setDividerPositions(0.3));
         lay("11/8(3+3+3+2)", FOUR);

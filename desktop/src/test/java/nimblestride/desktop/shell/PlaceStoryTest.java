@@ -96,7 +96,7 @@ class PlaceStoryTest extends WindowStory {
         assertThat(text("#sticking")).isEqualTo(">R L R L R >L R L >R L R of 1/16");
         until(() -> shows("the right hand has the 1 of every bar"));
 
-        clickOn("#page-try-the-rest").clickOn("#deal-next");
+        clickOn("#page-variations").clickOn("#deal-next");
         until(() -> shows("1 of "));
         clickOn("#deal-next").clickOn("#deal-practised");
         assertThat(exercise().practice().ticked()).hasSize(1);

@@ -53,7 +53,7 @@ class PracticeStoryTest extends WindowStory {
     @Test
     void stagesAreProposedTypedMovedPlayedAndKept() throws Exception {
         keepLanternCall();
-        clickOn("#bench-practise").clickOn("#page-stages");
+        clickOn("#bench-practice").clickOn("#page-stages");
         clickOn("#stages-propose");
         int proposed = exercise().practice().stages().size();
         assertThat(proposed).isGreaterThan(8);
@@ -89,7 +89,7 @@ class PracticeStoryTest extends WindowStory {
     @Test
     void theLadderGoesUpByWhatTheLogSays() throws Exception {
         keepLanternCall();
-        clickOn("#bench-practise").clickOn("#page-ladder");
+        clickOn("#bench-practice").clickOn("#page-ladder");
         clickOn("#ladder-make");
         until(() -> told("#ladder-today").equals("Today: 120 eighths a minute. 3 clean passes to 130."));
         for (int i = 0; i < 3; i++) {
@@ -126,7 +126,7 @@ class PracticeStoryTest extends WindowStory {
     @Test
     void whatAStandInPlaysIsSeenAndSaidAndWrittenDown() throws Exception {
         keepLanternCall();
-        clickOn("#bench-practise").clickOn("#page-pads");
+        clickOn("#bench-sound").clickOn("#page-pads");
         interact(() -> {
             @SuppressWarnings("unchecked")
             ComboBox<String> layer = lookup("#stand-in").queryAs(ComboBox.class);
@@ -134,7 +134,7 @@ class PracticeStoryTest extends WindowStory {
         });
         retype("#stand-in-bias", "40");
         retype("#stand-in-spread", "4");
-        clickOn("#page-taps");
+        clickOn("#page-timing");
         clickOn("#tap-along");
         until(() -> shows("30 strokes matched") || shows("31 strokes matched") || shows("32 strokes matched"));
         clickOn("#tap-along");
@@ -155,7 +155,7 @@ class PracticeStoryTest extends WindowStory {
     @Test
     void keysArePadsWhileItPlays() throws Exception {
         lay("4/4");
-        clickOn("#bench-practise").clickOn("#page-taps");
+        clickOn("#bench-practice").clickOn("#page-timing");
         clickOn("#tap-along");
         until(() -> window.stage().getScene().getFocusOwner() != null);
         again(
@@ -170,7 +170,7 @@ class PracticeStoryTest extends WindowStory {
         keepLanternCall();
         chord(KeyCode.SHORTCUT, KeyCode.N);
         until(() -> window.document().inBookProperty().get().isEmpty());
-        clickOn("#bench-practise").clickOn("#page-log");
+        clickOn("#bench-practice").clickOn("#page-log");
         retype("#log-line", "\"Lantern Call\" 5 min, at 160");
         clickOn("#log-add");
         until(() -> log().size() == 1);
@@ -196,7 +196,7 @@ class PracticeStoryTest extends WindowStory {
     @Test
     void theLogIsTypedListedTakenBackAndHandedOut() throws Exception {
         keepLanternCall();
-        clickOn("#bench-practise").clickOn("#page-log");
+        clickOn("#bench-practice").clickOn("#page-log");
         // A number alone counts eighths, as the exercise does.
         retype("#log-line", "20 min, at 160, clean, hard 4&: the left hand was late");
         press(KeyCode.ENTER).release(KeyCode.ENTER);
@@ -254,7 +254,7 @@ class PracticeStoryTest extends WindowStory {
                             window.book().now().minusDays(40));
             return true;
         }));
-        clickOn("#bench-practise").clickOn("#page-today");
+        clickOn("#bench-practice").clickOn("#page-today");
         until(() -> shows("Forgotten Ferry"));
         assertThat(shows("Left lying: Forgotten Ferry (never practised)")).isTrue();
         assertThat(shows("85 dBA 8 h, 88 dBA 4 h")).isTrue();
@@ -267,7 +267,7 @@ class PracticeStoryTest extends WindowStory {
         retype("#rest-minutes", "45");
         closeWindow();
         openAgain();
-        clickOn("#bench-practise");
+        clickOn("#bench-practice");
         assertThat(text("#rest-minutes")).isEqualTo("45");
     }
 
@@ -282,7 +282,7 @@ class PracticeStoryTest extends WindowStory {
                                 .withStages(List.of(StageText.read("as written of snare at 80 %")))),
                 file);
         interact(() -> window.open(file));
-        clickOn("#bench-practise").clickOn("#page-stages");
+        clickOn("#bench-practice").clickOn("#page-stages");
         fire("#stage-play-0");
         until(() -> shows("Playing, as written, at"));
         interact(() -> window.document().edit(exercise -> exercise.withoutLayer(1)));
@@ -300,7 +300,7 @@ class PracticeStoryTest extends WindowStory {
                 .add(
                         Examples.exercise("5/8", "kick every 1/4").withName("Next"),
                         window.book().now())));
-        clickOn("#bench-practise").clickOn("#page-ladder");
+        clickOn("#bench-practice").clickOn("#page-ladder");
         clickOn("#ladder-make");
         clickOn("#ladder-play");
         until(() -> shows("Playing at 120"));
@@ -319,7 +319,7 @@ class PracticeStoryTest extends WindowStory {
     @Test
     void aStageIsAddedAndTypedAsItShouldBe() throws Exception {
         keepLanternCall();
-        clickOn("#bench-practise").clickOn("#page-stages");
+        clickOn("#bench-practice").clickOn("#page-stages");
         fire("#stage-add");
         fire("#stage-add");
         assertThat(exercise().practice().stages()).hasSize(2);
@@ -339,7 +339,7 @@ class PracticeStoryTest extends WindowStory {
                 .edit(now -> now.withPractice(now.practice()
                         .withLadder(ladder.withPace(new LadderPace(
                                 TODAY.minusDays(9), TODAY.minusDays(1), EnumSet.allOf(DayOfWeek.class)))))));
-        clickOn("#bench-practise").clickOn("#page-ladder");
+        clickOn("#bench-practice").clickOn("#page-ladder");
         until(() -> lookup("#ladder-later").tryQuery().filter(Node::isVisible).isPresent());
         clickOn("#ladder-later");
         until(() -> lookup("#ladder-later").queryAll().stream().noneMatch(Node::isVisible));

@@ -30,7 +30,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void speedCountInAndClickAreSetAndTold() throws Exception {
         lay("4/4", "kick every 1/4");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
         retype("#percent", "50");
         retype("#count-in", "1");
@@ -74,7 +74,7 @@ class SoundStoryTest extends WindowStory {
     /** What was set is there again the next time, but for how loud it was. */
     @Test
     void howItSoundsIsRemembered() throws Exception {
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
         retype("#count-in", "2");
         choose("#silence", 2);
@@ -82,18 +82,18 @@ class SoundStoryTest extends WindowStory {
         clickOn("#page-band");
         choose("#band-line", 2);
         assertThat(lookup("#band").queryAs(CheckBox.class).isSelected()).isTrue();
-        clickOn("#page-sound-card");
+        clickOn("#page-audio");
         retype("#latency", "85");
         closeWindow();
         openAgain();
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
         assertThat(text("#count-in")).isEqualTo("2");
         assertThat(text("#silent-percent")).isEqualTo("40");
         clickOn("#page-band");
         assertThat(lookup("#band").queryAs(CheckBox.class).isSelected()).isTrue();
         assertThat(lookup("#band-line").queryAs(ComboBox.class).getValue()).isEqualTo(BackingBand.Line.DRONE);
-        clickOn("#page-sound-card");
+        clickOn("#page-audio");
         assertThat(text("#latency")).isEqualTo("85");
     }
 
@@ -101,7 +101,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void theComputersKeysArePads() throws Exception {
         lay("4/4", "snare every 1/4");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
         clickOn("#page-pads").clickOn("#keys");
         push(KeyCode.F);
@@ -118,7 +118,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void aStandInPlaysALayer() throws Exception {
         lay("4/4", "kick every 1/4", "cowbell every 1/8");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
         clickOn("#page-pads");
         choose("#stand-in", 2);
@@ -131,9 +131,9 @@ class SoundStoryTest extends WindowStory {
     /** Eight taps on a key with the click that is played: the middle one is the latency. */
     @Test
     void theLatencyIsMeasuredByTapping() throws Exception {
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
-        clickOn("#page-sound-card");
+        clickOn("#page-audio");
         retype("#latency", "300");
         clickOn("#measure-latency");
         until(() -> shows("8 more"));
@@ -146,7 +146,7 @@ class SoundStoryTest extends WindowStory {
                 () -> push(KeyCode.F),
                 () -> lookup("#measure-latency").queryButton().getText().startsWith("Measure"));
         assertThat(Integer.parseInt(text("#latency"))).isBetween(0, 300);
-        until(() -> shows("Nothing plays."));
+        until(() -> shows("Nothing is playing."));
     }
 
     /** A voice gets a recording, keeps it until it is taken back, and refuses what is none. */
@@ -160,9 +160,9 @@ class SoundStoryTest extends WindowStory {
                 new ByteArrayInputStream(new byte[9_600]), new AudioFormat(48_000, 16, 1, true, false), 4_800)) {
             AudioSystem.write(sound, AudioFileFormat.Type.WAVE, wav.toFile());
         }
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
-        clickOn("#page-balance");
+        clickOn("#page-mix");
         answers.open.add(noise);
         clickOn("#recording-snare");
         assertThat(answers.told).anyMatch(told -> told.contains("noise.wav is not a WAV file"));
@@ -173,10 +173,10 @@ class SoundStoryTest extends WindowStory {
         closeWindow();
         openAgain();
         lay("4/4", "snare every 1/4");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
         again(
-                () -> clickOn("#page-click").clickOn("#page-balance"),
+                () -> clickOn("#page-click").clickOn("#page-mix"),
                 () -> lookup("#usual-snare").tryQuery().isPresent());
         clickOn("#usual-snare");
         assertThat(lookup("#usual-snare").tryQuery()).isEmpty();
@@ -192,9 +192,9 @@ class SoundStoryTest extends WindowStory {
         press(KeyCode.SHIFT).push(KeyCode.SPACE).release(KeyCode.SHIFT);
         until(() -> moment() > 5);
         push(KeyCode.SPACE);
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         clickOn("#page-click");
-        clickOn("#page-balance");
+        clickOn("#page-mix");
         retype("#first-bar", "3");
         clickOn("#play");
         until(() -> moment() >= 2);
@@ -214,7 +214,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void theBalanceIsSetByMouseAndKeysAndKeptWhileLayersStay() throws Exception {
         lay("4/4", "kick every 1/4", "snare every 1/2 from 1/4");
-        clickOn("#bench-practise").clickOn("#page-balance");
+        clickOn("#bench-sound").clickOn("#page-mix");
         clickOn("#heard-1").clickOn("#alone-0");
         Slider kick = lookup("#level-0").queryAs(Slider.class);
         interact(kick::requestFocus);
@@ -224,7 +224,7 @@ class SoundStoryTest extends WindowStory {
         until(() -> shows("Playing"));
         interact(() -> lookup("#volume").queryAs(Slider.class).setValue(0.1));
         clickOn("#play");
-        clickOn("#page-click").clickOn("#page-balance");
+        clickOn("#page-click").clickOn("#page-mix");
         assertThat(lookup("#level-0").queryAs(Slider.class).getValue()).isLessThan(1);
     }
 
@@ -232,7 +232,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void anotherExerciseIsHeardWhole() throws Exception {
         lay("4/4 x4", "kick every 1/4", "snare every 1/2 from 1/4");
-        clickOn("#bench-practise").clickOn("#page-balance");
+        clickOn("#bench-sound").clickOn("#page-mix");
         clickOn("#heard-1").clickOn("#alone-0");
         retype("#loop", "2 to 3");
         retype("#first-bar", "2");
@@ -248,7 +248,7 @@ class SoundStoryTest extends WindowStory {
         closeWindow();
         openAgain();
         lay("4/4", "snare every 1/4", "kick every 1/4");
-        clickOn("#bench-practise").clickOn("#page-balance");
+        clickOn("#bench-sound").clickOn("#page-mix");
         assertThat(lookup("#level-0").queryAs(Slider.class).getValue()).isEqualTo(1);
         assertThat(lookup("#level-1").queryAs(Slider.class).getValue()).isEqualTo(0.5);
     }
@@ -262,7 +262,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void barsAreHeardAgainAndAgain() throws Exception {
         lay("4/4, 3/4, 2/4", "kick every 1/4");
-        clickOn("#bench-practise").clickOn("#page-balance");
+        clickOn("#bench-sound").clickOn("#page-mix");
         retype("#loop", "2 to 3");
         clickOn("#play");
         until(() -> shows("Playing") && shows("bars 2 to 3"));
@@ -342,6 +342,6 @@ class SoundStoryTest extends WindowStory {
     }
 
     private void handOutSound() {
-        clickOn("#bench-hand-out").clickOn("#page-sound-file");
+        clickOn("#bench-share").clickOn("#page-sound-file");
     }
 }

@@ -95,11 +95,11 @@ class WindowDialogsTest extends FxRobot {
 
     @Test
     void aLineIsTypedAndOneOfSeveralChosen() throws Exception {
-        Future<Optional<String>> line = asking(() -> questions.askLine("A new student", "Name", "Nobody"));
+        Future<Optional<String>> line = asking(() -> questions.askLine("New student", "Name", "Nobody"));
         push(KeyCode.SHORTCUT, KeyCode.A);
         write("Tuesday group").push(KeyCode.ENTER);
         assertThat(given(line)).contains("Tuesday group");
-        line = asking(() -> questions.askLine("A new student", "Name", ""));
+        line = asking(() -> questions.askLine("New student", "Name", ""));
         push(KeyCode.ESCAPE);
         assertThat(given(line)).isEmpty();
 

@@ -38,11 +38,11 @@ public final class Autosave implements AutoCloseable {
         try {
             drafts.keep(draft);
         } catch (StrideException e) {
-            problems.show("Your work could not be kept on disk: " + e.getMessage());
+            problems.show("I can't keep your work on disk: " + e.getMessage());
         } catch (RuntimeException | Error e) {
             // The next state is written all the same.
             DefectReporter.report(e);
-            problems.show("Your work could not be kept on disk; Help shows the program's log.");
+            problems.show("I can't keep your work on disk. See Help > Program log.");
         }
     }
 
@@ -51,7 +51,7 @@ public final class Autosave implements AutoCloseable {
     public void close() {
         try {
             if (!writing.finish(TIME_TO_FINISH)) {
-                problems.show("The disk did not answer in time; the last change may not have been kept.");
+                problems.show("The disk is not answering. Your last change may be lost.");
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();

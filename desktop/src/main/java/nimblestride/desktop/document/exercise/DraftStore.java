@@ -49,7 +49,7 @@ public final class DraftStore implements AutoCloseable {
         } catch (IOException e) {
             throw FileException.writing(folder, e);
         }
-        throw new FileException("more than " + MAX_WINDOWS + " windows are open; close some of them");
+        throw new FileException("more than " + MAX_WINDOWS + " windows are open. Close some");
     }
 
     private static boolean lock(FileChannel channel) throws IOException {

@@ -111,7 +111,7 @@ public final class OpenBook implements AutoCloseable {
             without(e.getMessage());
         } catch (RuntimeException | Error e) {
             DefectReporter.report(e);
-            without("The Book can't be opened because of a defect in the program; Help shows its log.");
+            without("The Book can't be opened because something in the program broke. See Help > Program log.");
         }
     }
 
@@ -126,7 +126,7 @@ public final class OpenBook implements AutoCloseable {
             backups.keepOf(today);
             return Optional.empty();
         } catch (StrideException e) {
-            return Optional.of("The Book could not be backed up: " + e.getMessage());
+            return Optional.of("The Book can't be backed up: " + e.getMessage());
         }
     }
 
@@ -134,7 +134,7 @@ public final class OpenBook implements AutoCloseable {
     private void importLegacyBook(LegacyBookFolder folder) {
         book.orElseThrow().exercises().addAll(folder.exercises(), now());
         if (!folder.unreadable().isEmpty()) {
-            status.show("Not all of the old Book could be read; the files are where they were. "
+            status.show("I couldn't read all of the old Book. Its files are untouched. "
                     + String.join("; ", folder.unreadable()));
         }
     }
@@ -172,9 +172,9 @@ public final class OpenBook implements AutoCloseable {
     private void outOfPlace() {
         if (Files.exists(file)) {
             reopen();
-            status.show("Another program replaced the Book; this window shows what is there now.");
+            status.show("Another program replaced the Book. This window shows the new one.");
         } else {
-            status.show("The Book " + file + " was moved or removed. Put it back, or restart the program.");
+            status.show("The Book " + file + " was moved or deleted. Put it back, or restart the program.");
         }
     }
 

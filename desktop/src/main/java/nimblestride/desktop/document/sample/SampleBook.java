@@ -40,7 +40,7 @@ public final class SampleBook {
         files.put("three-mooring-posts", Set.of("reading"));
         files.put("rope-walk", Set.of("march"));
         files.put("lock-gate", Set.of("bridge"));
-        files.put("turning-the-barge", Set.of("change of gear"));
+        files.put("turning-the-barge", Set.of("change of tempo"));
         files.put("two-landing-stages", Set.of("bridge"));
         return files;
     }

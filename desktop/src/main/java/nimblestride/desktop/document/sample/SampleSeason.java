@@ -175,7 +175,7 @@ final class SampleSeason {
                         id(),
                         student.id(),
                         today.minusDays(14),
-                        "Counted the elevens aloud, restarting at each group. Hands fine, foot late on the 1.",
+                        "Counted the elevens aloud, restarting at each group. Hands good, foot late on the 1.",
                         "One limb at a time, then all; bring the pad."));
         book.students()
                 .save(new Lesson(
@@ -200,7 +200,7 @@ final class SampleSeason {
                             Optional.of(new Tempo(
                                     goal.beat(), BigFraction.of(goal.perMinute().intValue() * (60 + 3 * i) / 100))),
                             Optional.of(i % 3 == 2 ? RepRating.NOT_YET : RepRating.CLEAN),
-                            i % 2 == 0 ? "" : "at home with the practice pad",
+                            i % 2 == 0 ? "" : "at home, on the practice pad",
                             i % 3 == 2 ? List.of("4& of bar 2") : List.of(),
                             Optional.of(student.id())));
         }

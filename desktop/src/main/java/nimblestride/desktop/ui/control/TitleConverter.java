@@ -18,6 +18,6 @@ public final class TitleConverter<T> extends StringConverter<T> {
 
     @Override
     public T fromString(String typed) {
-        throw new IllegalStateException("this is chosen from a list, not typed");
+        throw new IllegalStateException("choose from the list");
     }
 }

@@ -55,8 +55,7 @@ public class PagedPane extends HBox implements AutoCloseable {
     protected final <P extends Region & Page> LazyPage<P> add(PageId id, Supplier<P> making) {
         LazyPage<P> page = new LazyPage<>(making);
         ToggleButton button = new ToggleButton(id.title());
-        button.setId("page-"
-                + id.title().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-").replaceAll("-$", ""));
+        button.setId("page-" + id.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         button.setToggleGroup(chosen);
         button.getStyleClass().add("page-name");
         ControlTip.on(button, id.about());

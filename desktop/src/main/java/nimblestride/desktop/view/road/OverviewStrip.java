@@ -108,7 +108,7 @@ final class OverviewStrip extends StackPane {
         landings(g, analysis);
         g.setFill(palette.quiet());
         g.setFont(Typefaces.text(12));
-        g.fillText("the whole way", 6, LINE + 4);
+        g.fillText("the whole cycle", 6, LINE + 4);
         if (!layers.isEmpty() && analysis.together().result().isPresent()) {
             g.setStroke(palette.landing());
             g.setLineWidth(4);

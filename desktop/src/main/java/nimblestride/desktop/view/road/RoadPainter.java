@@ -152,7 +152,7 @@ final class RoadPainter {
         g.strokeLine(RoadLayout.GUTTER - RoadLayout.EDGE, y, RoadLayout.GUTTER + stretch.width(), y);
         if (!lane.problem().isEmpty()) {
             text(Typefaces.text(13), palette.landing(), TextAlignment.LEFT);
-            g.fillText("cannot be laid out: see Findings", RoadLayout.GUTTER + 8, y - 9);
+            g.fillText("too long to draw: see Findings", RoadLayout.GUTTER + 8, y - 9);
             return;
         }
         if (lane.dense()) {

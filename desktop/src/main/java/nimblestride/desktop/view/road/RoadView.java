@@ -201,7 +201,7 @@ public final class RoadView extends BorderPane {
                 answer.analysis().layers().stream().map(Analysis.OfLayer::name).collect(Collectors.joining(", "));
         String lands =
                 answer.findings().stream().map(finding -> finding.sentence()).collect(Collectors.joining(" "));
-        return "The Road; each bar of it stands in words on the page In words of the Cross bench. "
+        return "The Road. For the same bars as text, open Cross, then Bar by bar. "
                 + (layers.isEmpty() ? "No layers. " : "Layers: " + layers + ". ") + lands;
     }
 

@@ -132,14 +132,14 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     }
 
     private void lay(Tried tried) {
-        problem.accept(tried.problem.isEmpty() ? "" : "Not written: " + tried.problem + ".");
+        problem.accept(tried.problem.isEmpty() ? "" : "Can't write this: " + tried.problem + ".");
         set = tried.laid;
         set.ifPresentOrElse(this::lay, () -> view.show(List.of()));
     }
 
     private void lay(Laid laid) {
         view.show(laid.lines);
-        setAccessibleText("Staff of " + laid.score.bars().size() + " written bars");
+        setAccessibleText("Staff: " + laid.score.bars().size() + " bars");
         if (chosen >= laid.spots.size()) {
             chosen = -1;
         }
@@ -190,7 +190,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
                 .flatMap(written -> written.heads().stream())
                 .map(StaffView::words)
                 .collect(Collectors.joining("; "));
-        return place + ": " + (struck.isEmpty() ? "nothing is struck" : struck);
+        return place + ": " + (struck.isEmpty() ? "no notes" : struck);
     }
 
     private static String words(WrittenHead head) {

@@ -62,7 +62,7 @@ public final class MusicStand {
     public MusicStand(Window owner, Runnable play) {
         this.play = play;
         stage.initOwner(owner);
-        stage.setTitle("The count - Nimble Stride");
+        stage.setTitle("Stand - Nimble Stride");
         scroll.setFitToWidth(true);
         scroll.setFitToHeight(true);
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);

@@ -101,7 +101,7 @@ public final class WeaveView extends BorderPane {
             chosen = null;
         }
         setAccessibleText("The Weave: " + String.format(Locale.ROOT, "%,d", rows())
-                + " bars stacked, the last one home. They stand in words on the page In words.");
+                + " bars in rows, home at the end. For the same bars as text, open Bar by bar.");
         refit();
         describeChosen();
     }

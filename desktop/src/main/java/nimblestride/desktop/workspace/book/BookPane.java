@@ -44,7 +44,7 @@ public final class BookPane extends VBox {
     private final ExerciseList list = new ExerciseList();
     private final Label empty = new WrappedLabel();
     private final VBox unopened = new VBox();
-    private final SmallButton putBack = new SmallButton("Put back", "put-back", this::putBack);
+    private final SmallButton putBack = new SmallButton("Undo remove", "put-back", this::putBack);
     private final LatestOnly searching = new LatestOnly("searching the Book");
     private Optional<ExerciseShelf.TakenOut> out = Optional.empty();
     private boolean showing;
@@ -62,13 +62,13 @@ public final class BookPane extends VBox {
         Label title = new Label("The Book");
         title.getStyleClass().add("pane-title");
         search.setId("book-search");
-        search.setPromptText("Find: elevens, flams…");
-        search.setAccessibleText("Find exercises by name, meter, grouping, technique or tag");
+        search.setPromptText("Search: elevens, flams…");
+        search.setAccessibleText("Search by name, meter, grouping, technique, or tag");
         search.textProperty().addListener(change -> refresh());
         search.setOnKeyPressed(this::downToTheList);
         collection.setId("book-collection");
         collection.setMaxWidth(Double.MAX_VALUE);
-        collection.setAccessibleText("Which collection is shown");
+        collection.setAccessibleText("Collection to show");
         collection.setConverter(new TitleConverter<>(
                 one -> one.equals(EVERYTHING) ? one.name() : one.name() + " (" + one.size() + ")"));
         collection.valueProperty().addListener(change -> {
@@ -106,9 +106,9 @@ public final class BookPane extends VBox {
         return new ContextMenu(
                 item("Open", this::openSelected),
                 item("Tags…", this::tag),
-                item("Put in a collection…", this::collect),
-                item("Take out of this collection", this::uncollect),
-                item("Take out of the Book", this::takeOut));
+                item("Add to a collection…", this::collect),
+                item("Remove from this collection", this::uncollect),
+                item("Remove from the Book", this::takeOut));
     }
 
     private static MenuItem item(String text, Runnable action) {
@@ -198,8 +198,8 @@ public final class BookPane extends VBox {
                 !found.problem.isEmpty()
                         ? found.problem
                         : search.getText().isBlank()
-                                ? "No exercises yet. Type some bars above, then keep them here."
-                                : "Nothing is called so. Try a meter (11/8, elevens), a grouping (3+3+2) or a technique (flams).");
+                                ? "No exercises yet. Type some bars above, then press Keep in the Book."
+                                : "No matches. Try a meter (11/8, elevens), a grouping (3+3+2), or a technique (flams).");
         list.show(found.exercises);
     }
 
@@ -248,13 +248,13 @@ public final class BookPane extends VBox {
     private void showPutBack() {
         putBack.setVisible(out.isPresent());
         putBack.setManaged(out.isPresent());
-        out.ifPresent(taken -> putBack.setText("Put back \"" + taken.kept().name() + "\""));
+        out.ifPresent(taken -> putBack.setText("Undo remove \"" + taken.kept().name() + "\""));
     }
 
     private void tag() {
         list.selected().ifPresent(kept -> {
             Set<String> now = book.ask(one -> one.exercises().tags(kept.id())).orElse(Set.of());
-            dialogs.askLine("Tags of " + kept.name(), "Words, with commas between", String.join(", ", now))
+            dialogs.askLine("Tags of " + kept.name(), "Separate tags with commas", String.join(", ", now))
                     .ifPresent(line -> {
                         Set<String> tags = Arrays.stream(line.split(",", -1))
                                 .map(String::strip)
@@ -270,8 +270,8 @@ public final class BookPane extends VBox {
 
     private void collect() {
         list.selected().ifPresent(kept -> dialogs.askLine(
-                        "Put " + kept.name() + " in a collection",
-                        "Its name, new or known",
+                        "Add " + kept.name() + " to a collection",
+                        "Name of a new or existing collection",
                         chosenCollection().isPresent() ? collection.getValue().name() : "")
                 .filter(name -> !name.isBlank())
                 .ifPresent(name -> book.change(one -> {

@@ -64,9 +64,9 @@ final class BarListingPage extends VBox implements Page {
     BarListingPage() {
         getStyleClass().add("page");
         SmallButton copy = new SmallButton("Copy", "words-copy", this::copy);
-        ControlTip.on(copy, "Copy the chosen bars, or the first " + MAX_COPIED + " where none is chosen");
+        ControlTip.on(copy, "Copy the selected bars, or the first " + MAX_COPIED + " if none are selected");
         list.setId("words");
-        list.setAccessibleText("Each bar in words");
+        list.setAccessibleText("Bar by bar");
         list.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         list.setCellFactory(view -> new WrappedCell());
         list.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
@@ -76,7 +76,7 @@ final class BarListingPage extends VBox implements Page {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        getChildren().setAll(new FlowLine(new Caption("Bar by bar, all the way home"), copy), list);
+        getChildren().setAll(new FlowLine(new Caption("Bar by bar, through the whole cycle"), copy), list);
     }
 
     /** A line that wraps at the width of the list. */

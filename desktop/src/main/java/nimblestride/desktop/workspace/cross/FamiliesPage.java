@@ -54,8 +54,8 @@ final class FamiliesPage extends VBox implements Page {
     private enum Kind {
         DISPLACEMENTS("every displacement"),
         EACH_UNIT("on each unit in turn"),
-        ACCENTS("accents, then without"),
-        ROTATION("all groupings in rotation"),
+        ACCENTS("with and without accents"),
+        ROTATION("rotate all groupings"),
         FIGURE("the same figure in each grouping"),
         CADENCE("a cadence of three"),
         METERS("against a list of meters"),
@@ -76,7 +76,7 @@ final class FamiliesPage extends VBox implements Page {
         this.document = document;
         getStyleClass().add("page");
         kind.setId("family-kind");
-        kind.setAccessibleText("Which family");
+        kind.setAccessibleText("Family");
         kind.getItems().setAll(Kind.values());
         kind.setConverter(new TitleConverter<>(value -> value.title));
         kind.setValue(Kind.DISPLACEMENTS);
@@ -96,7 +96,7 @@ final class FamiliesPage extends VBox implements Page {
         meters.show(against);
         meters.setPrefWidth(200);
         keepAll = new SmallButton(
-                "Keep all in the Book",
+                "Add all to the Book",
                 "family-keep",
                 () -> family.ifPresent(one -> library.add(
                         one.members().stream().map(Family.Member::exercise).toList())));
@@ -134,7 +134,7 @@ final class FamiliesPage extends VBox implements Page {
 
     private static Answered answer(Exercise exercise, int layer, Kind kind, Phrase meters) {
         if (layer < 0) {
-            return new Answered(Optional.empty(), "Add a layer first: families are made from one.");
+            return new Answered(Optional.empty(), "Add a layer first. A family grows from one layer.");
         }
         try {
             return new Answered(
@@ -177,7 +177,7 @@ final class FamiliesPage extends VBox implements Page {
         label.getStyleClass().add("said");
         Label why = new WrappedLabel(member.why(), "finding-sum");
         GridPane.setHgrow(why, Priority.ALWAYS);
-        SmallButton attempt = new SmallButton("Try it", "family-try-" + row, () -> {
+        SmallButton attempt = new SmallButton("Open", "family-try-" + row, () -> {
             tried = Optional.of(member.exercise());
             document.edit(now -> member.exercise());
         });

@@ -34,7 +34,7 @@ final class FlowPage extends VBox implements Page {
     private final TypedField<Integer> ones;
     private final Label summary = new WrappedLabel();
     private final GridPane pulses = new GridPane();
-    private final LatestOnly answers = new LatestOnly("threading pulses");
+    private final LatestOnly answers = new LatestOnly("finding pulses");
 
     FlowPage(ExerciseDocument document) {
         this.document = document;
@@ -45,10 +45,10 @@ final class FlowPage extends VBox implements Page {
                 every -> document.edit("ones", now -> now.withDownbeatEvery(every)),
                 document::endBurst);
         ones.field().setId("flow-ones");
-        ones.field().setAccessibleText("A 1 only every so many bars");
+        ones.field().setAccessibleText("Fewer downbeats");
         ones.setPrefWidth(64);
         ones.setMinWidth(64);
-        HBox line = new HBox(new Caption("All layers play a 1 only every"), ones, new Caption("bars; 1 for every bar"));
+        HBox line = new HBox(new Caption("Play a downbeat every"), ones, new Caption("bars"));
         line.getStyleClass().add("add-line");
         summary.setId("flow-told");
         pulses.getStyleClass().add("ways");
@@ -70,7 +70,7 @@ final class FlowPage extends VBox implements Page {
                 .map(finding -> (finding.sentence() + " " + finding.sum()).strip())
                 .collect(Collectors.joining(" "));
         summary.setText(
-                known.isEmpty() ? "With two layers or more, how often they are all on the 1 is told here." : known);
+                known.isEmpty() ? "With two or more layers, this shows how often they all land on the 1." : known);
     }
 
     private void show(List<CrossBarPulse> found) {
@@ -79,21 +79,21 @@ final class FlowPage extends VBox implements Page {
                 0,
                 new Caption(
                         found.isEmpty()
-                                ? "Every usual pulse fits these bars: there is nothing to thread."
-                                : "a threaded pulse"),
-                new Caption(found.isEmpty() ? "" : "home"),
-                new Caption(found.isEmpty() ? "" : "bar by bar: + on the beat, - off, ± both"));
+                                ? "Every common pulse fits inside these bars, so none runs across them."
+                                : "a pulse across the bars"),
+                new Caption(found.isEmpty() ? "" : "cycle"),
+                new Caption(found.isEmpty() ? "" : "where it falls, bar by bar"));
         for (CrossBarPulse pulse : found) {
             int row = pulses.getRowCount();
             Label name = new Label("every " + NoteName.each(pulse.pulse()));
             name.getStyleClass().add("said");
-            Label home = new Label(String.format(Locale.ROOT, "after %,d bars", pulse.home()));
+            Label home = new Label(String.format(Locale.ROOT, "%,d-bar cycle", pulse.home()));
             home.setMinWidth(USE_PREF_SIZE);
             name.setMinWidth(USE_PREF_SIZE);
             Label bars = new Label(signs(pulse));
             GridPane.setHgrow(bars, Priority.ALWAYS);
             pulses.addRow(
-                    row, name, home, bars, new SmallButton("Thread it", "flow-thread-" + row, () -> thread(pulse)));
+                    row, name, home, bars, new SmallButton("Add this pulse", "flow-thread-" + row, () -> thread(pulse)));
         }
     }
 

@@ -15,7 +15,7 @@ final class LayerChoice extends ComboBox<Integer> {
     /** @param chosen receives the layer when the user chooses another one */
     LayerChoice(String id, IntConsumer chosen) {
         setId(id);
-        setAccessibleText("Which layer");
+        setAccessibleText("Layer");
         setPrefWidth(132);
         setMinWidth(110);
         setConverter(new TitleConverter<>(layer -> layer < names.size() ? names.get(layer) : ""));

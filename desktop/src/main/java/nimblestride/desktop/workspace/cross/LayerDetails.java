@@ -49,15 +49,15 @@ final class LayerDetails extends FlowPane {
                 ResetText::write,
                 value -> typed("reset", layer -> layer.withReset(value)),
                 document::endBurst);
-        name(reset.field(), "reset", "Where it begins again: never, bar, phrase, or bars 3 7", 92);
+        name(reset.field(), "reset", "Where it resets: never, bar, phrase, or bars 3 7", 92);
         landing.setOnAction(event -> land());
-        name(landing, "land", "The number of the bar it shall land on; Enter starts it so", 52);
+        name(landing, "land", "The bar to land on. Press Enter to move the layer's start", 52);
         ones = new TypedField<>(
                 BarCountParser.upTo(Layer.MAX_DOWNBEAT_EVERY),
                 String::valueOf,
                 value -> typed("one", layer -> layer.withDownbeatEvery(value)),
                 document::endBurst);
-        name(ones.field(), "one", "It plays the 1 of one in so many bars; 1 for every bar", 46);
+        name(ones.field(), "one", "It plays the downbeat once every so many bars. 1 means every bar", 46);
         moves = new TypedField<>(
                 text -> OrchestrationText.read(
                         text, document.exerciseProperty().get().voices()),
@@ -68,15 +68,15 @@ final class LayerDetails extends FlowPane {
         name(
                 moves.field(),
                 "moving",
-                "Rules that move its notes to other voices, as in: note 1 to crash; accents to kick",
+                "Rules that orchestrate its notes, such as: note 1 to crash; accents to kick",
                 220);
         along.setId("along-" + index);
         along.setPromptText("a voice");
         along.setPrefWidth(108);
         along.setVisibleRowCount(12);
         along.getItems().setAll(Kit.voices());
-        along.setAccessibleText("A voice that goes along with every note of layer " + (index + 1));
-        ControlTip.on(along, "A voice that goes along with every note of this layer");
+        along.setAccessibleText("A voice to double every note of layer " + (index + 1));
+        ControlTip.on(along, "A voice to double every note of this layer");
         along.valueProperty().addListener((property, old, voice) -> {
             if (!showing && voice != null) {
                 follow(voice);
@@ -86,8 +86,8 @@ final class LayerDetails extends FlowPane {
                 .setAll(
                         pair("restarts", reset),
                         pair("land on bar", landing),
-                        pair("1 every", ones),
-                        pair("followed by", along),
+                        pair("downbeat every", ones),
+                        pair("add a voice", along),
                         pair("moving", moves));
     }
 
@@ -116,7 +116,7 @@ final class LayerDetails extends FlowPane {
         String text = landing.getText().strip();
         try {
             if (!text.matches("\\d{1,9}") || Integer.parseInt(text) < 1) {
-                throw new InvalidValueException("expected the number of a bar, such as 3");
+                throw new InvalidValueException("type a bar number, such as 3");
             }
             Exercise exercise = document.exerciseProperty().get();
             Layer layer = exercise.layers().get(index);
@@ -152,7 +152,7 @@ final class LayerDetails extends FlowPane {
             document.edit(now -> now.withLayer(index, layer.withOrchestration(others)));
             problem.accept("");
         } catch (StrideException e) {
-            problem.accept("No more voices can go along: " + e.getMessage() + ".");
+            problem.accept("I can't add another voice: " + e.getMessage() + ".");
         }
     }
 

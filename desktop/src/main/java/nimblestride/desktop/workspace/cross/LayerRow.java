@@ -77,7 +77,7 @@ final class LayerRow extends VBox {
                 value -> typed("pattern", layer -> layer.withPattern(value)),
                 document::endBurst);
         pattern.field().setId("pattern-" + index);
-        pattern.field().setAccessibleText("What layer " + (index + 1) + " plays");
+        pattern.field().setAccessibleText("The pattern of layer " + (index + 1));
         HBox.setHgrow(pattern, Priority.ALWAYS);
         pattern.setMinWidth(110);
         offset = new TypedField<>(
@@ -86,7 +86,7 @@ final class LayerRow extends VBox {
                 value -> typed("offset", layer -> layer.withOffset(value)),
                 document::endBurst);
         offset.field().setId("offset-" + index);
-        offset.field().setAccessibleText("How late layer " + (index + 1) + " starts");
+        offset.field().setAccessibleText("The offset of layer " + (index + 1));
         offset.setPrefWidth(54);
         offset.setMinWidth(54);
         back.getStyleClass().add("back");
@@ -94,7 +94,7 @@ final class LayerRow extends VBox {
         more.setId("more-" + index);
         more.getStyleClass().add("stage");
         more.setMinWidth(USE_PREF_SIZE);
-        ControlTip.on(more, "Where it begins again, on which bar it lands, how often it has the 1, what follows it");
+        ControlTip.on(more, "Reset, landing, downbeats, orchestration, and added voices");
         Button remove = new Button("", new FontIcon(Feather.X));
         remove.setId("remove-" + index);
         remove.getStyleClass().add("flat");
@@ -173,7 +173,7 @@ final class LayerRow extends VBox {
 
     void show(Analysis.OfLayer ofLayer, Exercise exercise) {
         if (ofLayer.alignment().result().isEmpty()) {
-            back.setText("cannot be counted");
+            back.setText("too long to count");
             ControlTip.on(back, ofLayer.alignment().problem());
             return;
         }
@@ -181,11 +181,11 @@ final class LayerRow extends VBox {
         long bars = alignment.returnsAfter().bars();
         back.setText(
                 ofLayer.layer().reset().equals(Reset.NEVER)
-                        ? String.format(Locale.ROOT, "home in %,d %s", bars, bars == 1 ? "bar" : "bars")
-                        : "home each time");
+                        ? String.format(Locale.ROOT, "%,d-bar cycle", bars)
+                        : "resets");
         ControlTip.on(
                 back,
-                "This is called: "
+                "Called: "
                         + Crossing.of(ofLayer.layer(), exercise.phrase()).kind().title());
     }
 }

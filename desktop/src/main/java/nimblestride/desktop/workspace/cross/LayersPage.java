@@ -43,13 +43,13 @@ final class LayersPage extends VBox implements Page {
         getStyleClass().add("page");
         adding.setId("add-layer");
         adding.setPromptText("kick every 5/16 from 1/16");
-        adding.setAccessibleText("A new layer, as in: kick every 5/16");
+        adding.setAccessibleText("A new layer, such as: kick every 5/16");
         adding.setOnAction(event -> add());
         adding.textProperty().addListener(change -> showMessage(""));
         HBox.setHgrow(adding, Priority.ALWAYS);
         add.setId("add-layer-button");
         add.setOnAction(event -> add());
-        ControlTip.on(add, "Voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
+        ControlTip.on(add, "A voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
         Label caption = new Label("Add a layer");
         caption.setMinWidth(USE_PREF_SIZE);
         add.setMinWidth(USE_PREF_SIZE);
@@ -95,7 +95,7 @@ final class LayersPage extends VBox implements Page {
         }
         hint.setText(
                 layers.isEmpty()
-                        ? "Nothing runs across the bar line yet. Begin with one of these:"
+                        ? "Nothing runs across the bar line yet. Start with one of these:"
                         : "Or add one of these:");
         boolean few = layers.size() < 3;
         for (Node node : List.of(hint, examples)) {

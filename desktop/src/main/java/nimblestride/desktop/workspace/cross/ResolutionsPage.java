@@ -50,11 +50,11 @@ final class ResolutionsPage extends VBox implements Page {
                 },
                 () -> {});
         bars.field().setId("closing-bars");
-        bars.field().setAccessibleText("For how many bars");
+        bars.field().setAccessibleText("Number of bars");
         bars.setPrefWidth(64);
         bars.setMinWidth(64);
         HBox line = new HBox(
-                new Caption("The riff of"), riff, new Caption("against the bars, for"), bars, new Caption("bars"));
+                new Caption("Make the riff of"), riff, new Caption("fit into"), bars, new Caption("bars"));
         line.getStyleClass().add("add-line");
         summary.setId("closing-told");
         ways.getStyleClass().add("ways");
@@ -81,7 +81,7 @@ final class ResolutionsPage extends VBox implements Page {
 
     private static Answered answer(Exercise exercise, int layer, int bars) {
         if (layer < 0) {
-            return new Answered(List.of(), "Add a layer first: the riff that is to fit these bars.", false);
+            return new Answered(List.of(), "Add a layer first: the riff to fit into these bars.", false);
         }
         try {
             List<Resolution> ways = Resolutions.of(exercise, layer, bars);
@@ -106,7 +106,7 @@ final class ResolutionsPage extends VBox implements Page {
             VBox words = new VBox(label, sum);
             GridPane.setHgrow(words, Priority.ALWAYS);
             Caption kind = new Caption(way.kind().title());
-            SmallButton take = new SmallButton("Do it", "closing-" + row, () -> take(way));
+            SmallButton take = new SmallButton("Apply", "closing-" + row, () -> take(way));
             ways.addRow(row, kind, words, take);
         }
     }

@@ -47,10 +47,10 @@ final class WeavePage extends VBox implements Page {
         weave = new WeaveView(displacing(), this::showMessage);
         selected = new LayerChoice("weave-layer", weave::setInHand);
         SmallButton landing = new SmallButton("Next landing", "weave-landing", this::nextLanding);
-        ControlTip.on(landing, "Go to the next bar line this layer lands on");
-        SmallButton fit = new SmallButton("See it all", "weave-fit", weave::fit);
-        ControlTip.on(fit, "Rows as high as shows the whole way home (0)");
-        FlowLine line = new FlowLine(new Caption("In hand"), selected, landing, fit);
+        ControlTip.on(landing, "Go to the next bar line where this layer lands");
+        SmallButton fit = new SmallButton("Zoom to fit", "weave-fit", weave::fit);
+        ControlTip.on(fit, "Show the whole cycle (0)");
+        FlowLine line = new FlowLine(new Caption("Layer"), selected, landing, fit);
         parts.setId("weave-parts");
         VBox.setVgrow(weave, Priority.ALWAYS);
         getChildren().setAll(line, hint, parts, weave);
@@ -73,7 +73,7 @@ final class WeavePage extends VBox implements Page {
     private void showMessage(String words) {
         hint.setText(
                 words.isEmpty()
-                        ? "Point at a mark or use the arrow keys; drag it, or Shift and an arrow, to start elsewhere."
+                        ? "Point at a hit, or use the arrow keys. Drag it, or press Shift and an arrow, to move the start."
                         : words);
     }
 
@@ -99,10 +99,10 @@ final class WeavePage extends VBox implements Page {
     private String parts() {
         Analysis analysis = answer.analysis();
         if (analysis.layers().isEmpty()) {
-            return "Nothing runs across these bars yet: add a layer on the page Layers.";
+            return "Nothing runs across these bars yet. Add a layer on the Layers page.";
         }
         if (analysis.together().result().isEmpty()) {
-            return "No way home is drawn: " + analysis.together().problem() + ".";
+            return "Too long to draw: " + analysis.together().problem() + ".";
         }
         long bars = analysis.together().result().get().bars();
         if (bars <= LONG) {
@@ -120,11 +120,11 @@ final class WeavePage extends VBox implements Page {
                             alignment.returnsAfter().cycles(),
                             alignment.timeline().hasEvenCycles()
                                     ? "× " + alignment.timeline().cycle()
-                                    : "rounds",
+                                    : "times",
                             alignment.returnsAfter().bars());
                 })
                 .collect(Collectors.joining("; "));
-        return String.format(Locale.ROOT, "%,d bars to the way home, row by row: %s.", bars, each);
+        return String.format(Locale.ROOT, "%,d-bar cycle, row by row: %s.", bars, each);
     }
 
     private void nextLanding() {
@@ -135,7 +135,7 @@ final class WeavePage extends VBox implements Page {
         }
         answer.analysis().layers().get(selected.layer()).alignment().result().ifPresent(alignment -> {
             if (alignment.landings().isEmpty()) {
-                showMessage("It never lands on a bar line" + (alignment.lands() ? " on the way home." : "."));
+                showMessage("This layer never lands on a bar line" + (alignment.lands() ? " inside the cycle." : "."));
                 return;
             }
             long home = alignment.returnsAfter().bars();
@@ -147,7 +147,7 @@ final class WeavePage extends VBox implements Page {
             lastLanding = next;
             weave.bringIntoView(next);
             showMessage(
-                    String.format(Locale.ROOT, "It lands on bar %,d%s.", next + 1, next >= home ? ", home again" : ""));
+                    String.format(Locale.ROOT, "Lands on bar %,d%s.", next + 1, next >= home ? ", back home" : ""));
         });
     }
 

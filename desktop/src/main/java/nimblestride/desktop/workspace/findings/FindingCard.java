@@ -30,7 +30,7 @@ final class FindingCard extends FittedColumn {
     private static final PseudoClass RETURN = PseudoClass.getPseudoClass("return");
 
     private static final String NO_TERMS =
-            "It says all in plain words; the terms of the trade are listed in the help, Shift+F1.";
+            "No special terms here. Press Shift+F1 for the glossary.";
 
     private final WrappedText sentence = new WrappedText("finding-sentence");
     private final WrappedText sum = new WrappedText("finding-sum");

@@ -18,7 +18,7 @@ final class BarChoice extends ComboBox<Integer> {
     BarChoice(ExerciseDocument document) {
         this.document = document;
         setId("break-bar");
-        setAccessibleText("The bar to take apart");
+        setAccessibleText("Bar to group");
         setVisibleRowCount(12);
         setMaxWidth(Double.MAX_VALUE);
         setConverter(names());

@@ -40,8 +40,8 @@ import nimblestride.desktop.ui.page.Page;
 /** Shows the count of a bar in every counting system; typing a count regroups the bar. */
 final class CountPage extends VBox implements Page {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
-    private static final String OWN = "in its own units";
-    private static final String MIXTURE = "so many a group";
+    private static final String OWN = "the bar's unit";
+    private static final String MIXTURE = "a number per group";
     private static final Map<String, Subdivision> DIVISIONS = subdivisions();
     private static final int MAX_LENGTH = 200;
     private static final double OWN_WORDS_WIDTH = 260;
@@ -88,7 +88,7 @@ final class CountPage extends VBox implements Page {
                 bar -> content("count", bar.grouping()),
                 document::endBurst);
         count.field().setId("count-text");
-        count.field().setAccessibleText("The count, a bar between groups");
+        count.field().setAccessibleText("The count, with bars between groups");
         HBox.setHgrow(count, Priority.ALWAYS);
         into.setId("count-into");
         into.getItems().setAll(DIVISIONS.keySet());
@@ -96,10 +96,10 @@ final class CountPage extends VBox implements Page {
         into.setValue(OWN);
         into.setMinWidth(150);
         into.setVisibleRowCount(12);
-        into.setAccessibleText("What is counted");
+        into.setAccessibleText("What to count");
         mixture.setId("count-mixture");
         mixture.setPromptText("4 3 5 2");
-        mixture.setAccessibleText("Notes in each group, as in 4 3 5 2");
+        mixture.setAccessibleText("Notes in each group, such as 4 3 5 2");
         mixture.setPrefWidth(90);
         mixture.setMinWidth(90);
         into.valueProperty().addListener(change -> divide());
@@ -117,7 +117,7 @@ final class CountPage extends VBox implements Page {
         words.field().setId("own-words");
         words.field().setPromptText("ap-ple, ba-na-na, wa-ter-mel-on");
         words.field().setAccessibleText("My own words for groups, with hyphens between syllables");
-        ControlTip.on(words.field(), "A word for each size of group: as many syllables as notes, joined by hyphens");
+        ControlTip.on(words.field(), "One word per group size: one syllable per note, joined by hyphens");
         sixNotes.setPrefWidth(SIX_NOTES_WIDTH);
         sixNotes.setMinWidth(SIX_NOTES_WIDTH);
         sixNotes.setId("six-notes");
@@ -165,7 +165,7 @@ final class CountPage extends VBox implements Page {
         count.rewrite();
         ways.getChildren().clear();
         if (bar.meter().units() > MAX_LENGTH) {
-            ways.add(new Caption("A bar of more than " + MAX_LENGTH + " units is counted on the Road."), 0, 0);
+            ways.add(new Caption("This bar is too long to show here (over " + MAX_LENGTH + " units). Read its count on the Road."), 0, 0);
             return;
         }
         for (CountingSystem one : CountingSystem.values()) {

@@ -31,8 +31,8 @@ import nimblestride.desktop.ui.page.Page;
 /** An ear drill: plays the bar in one of its groupings, and takes the answer from a button, a number key, or taps. */
 final class EarPage extends VBox implements Page {
     private static final String HOW =
-            "Press Play and listen. Name the grouping with its button or its number key, or tap each accent from the 1"
-                    + " on with the T key.";
+            "Press Play and listen. Name the grouping with a button or number key, or tap each accent with T,"
+                    + " starting on the 1.";
     private static final String PLAYED = "Which grouping?";
     private static final long NANOS_IN_A_MICRO = 1_000;
 
@@ -64,7 +64,7 @@ final class EarPage extends VBox implements Page {
         this.log = log;
         getStyleClass().add("page");
         Button play = new SmallButton("Play", "ear-play", this::play);
-        ControlTip.on(play, "Play the bar in one of these groupings, over and over");
+        ControlTip.on(play, "Loop the bar in one of these groupings");
         next = new SmallButton("Next", "ear-next", this::next);
         Button tap = new SmallButton("Tap  (T)", "ear-tap", this::tap);
         keep = new SmallButton("Log the score", "ear-log", this::keep);
@@ -167,7 +167,7 @@ final class EarPage extends VBox implements Page {
             log.accept(one.score());
             shown = Optional.empty();
             begin();
-            answer.setText("In the log: " + one.score() + ".");
+            answer.setText("Logged: " + one.score() + ".");
         });
     }
 

@@ -26,7 +26,7 @@ final class FillPage extends VBox implements Page {
         pattern.setId("fill-pattern");
         pattern.setPromptText("14 x 1/16");
         pattern.setPrefWidth(320);
-        pattern.setAccessibleText("A pattern or its length, as in: 14 x 1/16");
+        pattern.setAccessibleText("A pattern or its length, such as: 14 x 1/16");
         pattern.textProperty()
                 .addListener(change -> show(document.exerciseProperty().get()));
         answer.setMaxWidth(Double.MAX_VALUE);
@@ -52,7 +52,7 @@ final class FillPage extends VBox implements Page {
         offer(null);
         answer.getStyleClass().setAll("label");
         if (pattern.getText().isBlank()) {
-            answer.setText("Type a pattern to hold it against the bars above.");
+            answer.setText("Type a pattern to see whether it fills the bars above.");
             answer.getStyleClass().add("quiet");
             return;
         }

@@ -40,7 +40,7 @@ final class FitPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final TextField question = new TextField();
     private final CheckBox each = new CheckBox("each at least once");
-    private final CheckBox together = new CheckBox("alike together");
+    private final CheckBox together = new CheckBox("same sizes together");
     private final CheckBox hand = new CheckBox("lead hand back on the 1");
     private final ComboBox<Voice> voice = new ComboBox<>();
     private final Label answer = new WrappedLabel();
@@ -55,7 +55,7 @@ final class FitPage extends VBox implements Page {
         getStyleClass().add("page");
         question.setId("fit-question");
         question.setText("5, 3 into 4/4 of 1/16");
-        question.setAccessibleText("Cells into a length, as in: 5, 3 into 4/4 of 1/16");
+        question.setAccessibleText("Cells into a length, such as: 5, 3 into 4/4 of 1/16");
         HBox.setHgrow(question, Priority.ALWAYS);
         voice.setId("fit-voice");
         voice.getItems().setAll(Kit.voices());
@@ -63,7 +63,7 @@ final class FitPage extends VBox implements Page {
         voice.setMinWidth(112);
         voice.setPrefWidth(112);
         voice.setAccessibleText("Voice of the layer to add");
-        HBox first = new HBox(question, new Caption("played on"), voice);
+        HBox first = new HBox(question, new Caption("on"), voice);
         first.getStyleClass().add("add-line");
         HBox demands = new HBox(each, together, hand);
         demands.getStyleClass().add("add-line");
@@ -121,7 +121,7 @@ final class FitPage extends VBox implements Page {
             show(found.question, found.fit);
         } else {
             answer.getStyleClass().add("problem");
-            answer.setText("Too much: " + answered + ".");
+            answer.setText("Too large: " + answered + ".");
         }
     }
 
@@ -131,7 +131,7 @@ final class FitPage extends VBox implements Page {
         fit.best().forEach(cells -> addWay(cells, "", asked));
         int cells = fit.best().isEmpty() ? 0 : fit.best().get(0).size();
         if (cells > 1 && cells <= length) {
-            addWay(EvenSpread.of(cells, length), "as evenly as can be", asked);
+            addWay(EvenSpread.of(cells, length), "as evenly as possible", asked);
         }
     }
 
@@ -140,22 +140,22 @@ final class FitPage extends VBox implements Page {
         String units = length + " " + NoteName.sayMany(asked.unit());
         if (fit.nearest().isEmpty()) {
             String hand = length % 2 == 0
-                    ? "Hand to hand on every unit, the lead hand is back on the 1."
-                    : "Hand to hand on every unit, the other hand has the 1 the second time round.";
+                    ? "Hand to hand, the same hand starts every time."
+                    : "Hand to hand, the second time starts with the other hand.";
             return fit.count().signum() == 0
                     ? "Nothing fills " + units + " so, and no other length near it."
                     : String.format(
                             Locale.ROOT,
                             "%,d %s %s. %s",
                             fit.count(),
-                            fit.count().bitLength() == 1 ? "way fills" : "ways fill",
+                            fit.count().bitLength() == 1 ? "way to fill" : "ways to fill",
                             units,
                             hand);
         }
         int nearest = fit.nearest().getAsInt();
         int apart = Math.abs(nearest - length);
         return "Nothing fills " + units + " so. The nearest that can be filled is " + nearest + ": "
-                + (nearest > length ? "add " : "take away ") + apart + ".";
+                + (nearest > length ? "add " : "remove ") + apart + ".";
     }
 
     private void addWay(List<Integer> cells, String note, FitQuestion asked) {

@@ -41,7 +41,7 @@ public final class GroupWorkspace extends PagedPane implements Workspace {
                 "split-inner-bars",
                 () -> document.edit(exercise -> RewriteEdits.splitInnerBars(exercise, bars.number())));
         ControlTip.on(
-                split, "Make the inner bars bars of their own. Write as one long bar, in the Edit menu, goes back.");
+                split, "Turn the inner bars into separate bars. To go back, choose Edit > Write as one long bar.");
         bars.chosenProperty().addListener(change -> offerSplit());
         addBeside(bars);
         addBeside(split);

@@ -29,8 +29,8 @@ import nimblestride.desktop.ui.page.Page;
 final class ListenPage extends VBox implements Page {
     private static final long NANOS_IN_A_MICRO = 1_000;
     private static final String HOW =
-            "Tap the accents of something that goes round with the T key, at least three times"
-                    + " round and once more on the 1; or type the lengths between them.";
+            "Tap the accents of a repeating pattern with the T key: at least three times"
+                    + " through, then once more on the 1. Or type the gaps between accents.";
 
     private final ExerciseDocument document;
     private final LongSupplier nanos;
@@ -59,7 +59,7 @@ final class ListenPage extends VBox implements Page {
         again.setOnAction(event -> startAgain());
         lengths.setId("gaps");
         lengths.setPromptText("3 3 2 of 1/8");
-        lengths.setAccessibleText("Lengths between accents, as in: 3 3 2 of 1/8");
+        lengths.setAccessibleText("Gaps between accents, such as: 3 3 2 of 1/8");
         lengths.textProperty().addListener(change -> typed());
         HBox.setHgrow(lengths, Priority.ALWAYS);
         HBox line = new HBox(tap, again, lengths);
@@ -109,7 +109,7 @@ final class ListenPage extends VBox implements Page {
             PatternGuess heard = Listening.to(
                     GapsText.read(lengths.getText()),
                     document.exerciseProperty().get().tempo());
-            say("As typed:", "label");
+            say("From the gaps you typed:", "label");
             show(List.of(heard), false);
         } catch (StrideException e) {
             found.getChildren().clear();
@@ -132,7 +132,7 @@ final class ListenPage extends VBox implements Page {
             Label why = new WrappedLabel(meters + ": " + sure, "quiet");
             VBox both = new VBox(bars, why);
             GridPane.setHgrow(both, Priority.ALWAYS);
-            Button take = new SmallButton("Take it", () -> take(one, tapped));
+            Button take = new SmallButton("Use this meter", () -> take(one, tapped));
             take.setId("heard-" + heard.indexOf(one));
             Button fill = new SmallButton("Does it fill?", () -> hold.accept(one.written() + " of " + one.unit()));
             found.addRow(found.getRowCount(), both, take, fill);

@@ -42,7 +42,7 @@ final class OtherBars extends FlowPane {
                     .map(part -> BarsText.write(Phrase.of(part)))
                     .collect(Collectors.joining(", "));
             Button button = new SmallButton(text, id + "-" + number++, () -> write.accept(bars));
-            ControlTip.on(button, "Write it as " + text);
+            ControlTip.on(button, "Rewrite as " + text);
             getChildren().add(button);
         }
     }

@@ -31,11 +31,11 @@ final class ReadingFilterFields extends FlowPane {
         first = field("wish-first", "First group", 40, changed);
         last = field("wish-last", "Last group", 40, changed);
         most = field("wish-most", "Most groups", 40, changed);
-        sizes = field("wish-sizes", "Only these sizes, as in 2, 3", 64, changed);
+        sizes = field("wish-sizes", "Only these sizes, such as 2, 3", 64, changed);
         sizes.setPromptText("2, 3");
         keep.setId("wish-keep");
         keep.setMinWidth(USE_PREF_SIZE);
-        ControlTip.on(keep, "Groups may be divided, or neighbours joined, but not moved");
+        ControlTip.on(keep, "Split or join neighboring groups, but never reorder them");
         keep.selectedProperty().addListener(change -> changed.run());
         getChildren()
                 .setAll(

@@ -93,7 +93,7 @@ final class ReadingsPage extends VBox implements Page {
             cards.getChildren().add(new ReadingCard(place++, reading, chosen, count(bar), actions(number, bar)));
         }
         if (found.best().isEmpty()) {
-            cards.getChildren().add(new WrappedLabel("No grouping of this bar fits. Empty a field above.", "quiet"));
+            cards.getChildren().add(new WrappedLabel("No grouping of this bar matches. Clear a field above.", "quiet"));
         }
         arrange();
     }

@@ -48,11 +48,11 @@ public final class HelpPane extends BorderPane {
         this.addSamples = addSamples;
         getStyleClass().add("bringing");
         find.setId("help-find");
-        find.setPromptText("Find: landing, ghost, backup…");
-        find.setAccessibleText("Find in the help");
+        find.setPromptText("Search: landing, ghost, backup…");
+        find.setAccessibleText("Search help");
         find.textProperty().addListener(change -> list());
         find.setOnAction(event -> titles.getChildren().stream().findFirst().ifPresent(Node::requestFocus));
-        Button back = new Button("Back to the desk");
+        Button back = new Button("Close help");
         back.setId("help-leave");
         back.setOnAction(event -> leave.run());
         Label title = new Label("Help");
@@ -110,7 +110,7 @@ public final class HelpPane extends BorderPane {
             titles.getChildren().add(title);
         }
         if (found.isEmpty()) {
-            titles.getChildren().add(new WrappedLabel("Nothing here is about that. Try one word, such as reset."));
+            titles.getChildren().add(new WrappedLabel("No matches. Try one word, such as reset."));
         } else {
             show(found.get(0));
         }
@@ -140,7 +140,7 @@ public final class HelpPane extends BorderPane {
         text.getChildren().add(examples);
         if (topic.equals(topics.get(0))) {
             text.getChildren()
-                    .add(new SmallButton("Put the twelve sample pieces into the Book", "help-samples", addSamples));
+                    .add(new SmallButton("Add the thirteen sample exercises to the Book", "help-samples", addSamples));
         }
     }
 

@@ -37,9 +37,9 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
     /** Returns the topic that explains the terms. */
     static HelpTopic terms() {
         return new HelpTopic(
-                "Terms",
+                "Glossary",
                 List.of(
-                        "The words of the trade as they are used here. Where one stands in a finding, the mouse or a screen reader tells it."),
+                        "What each word means here. Hover over a finding to see the terms it uses."),
                 List.of(),
                 Glossary.all().stream()
                         .map(term -> new HelpListEntry(term.name(), term.meaning()))

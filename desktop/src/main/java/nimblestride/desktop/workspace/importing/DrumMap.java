@@ -64,7 +64,7 @@ public final class DrumMap {
         }
         AtomicFile.write(file, out -> {
             Writer writer = new OutputStreamWriter(out, StandardCharsets.UTF_8);
-            properties.store(writer, "Which voice each sound of other programs stands for");
+            properties.store(writer, "The voice for each imported sound");
             writer.flush();
         });
     }

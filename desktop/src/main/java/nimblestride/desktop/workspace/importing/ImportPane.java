@@ -42,7 +42,7 @@ public final class ImportPane extends BorderPane {
     private final ImportSession bringing;
     private final Label title = new Label();
     private final Label status = new WrappedLabel();
-    private final Button take = new Button("Take it into the Book");
+    private final Button take = new Button("Import");
     private final ComboBox<ImportedPart> parts = new ComboBox<>();
     private final ComboBox<Optional<MeterProposal>> meters = new ComboBox<>();
     private final Caption whyMeter = new Caption("");
@@ -65,16 +65,16 @@ public final class ImportPane extends BorderPane {
         take.getStyleClass().add("play");
         getStyleClass().add("bringing");
         title.getStyleClass().add("exercise-name");
-        Button leave = new Button("Leave it");
+        Button leave = new Button("Cancel");
         leave.setId("bring-leave");
         leave.setOnAction(event -> bringing.leave());
         leave.setCancelButton(true);
-        HBox head = new HBox(12, title, new Caption("looked at, nothing taken yet"));
+        HBox head = new HBox(12, title, new Caption("preview, nothing imported yet"));
         head.getStyleClass().add("way");
         HBox statusBar = new HBox(10, take, leave, status);
         statusBar.getStyleClass().add("way");
         choices = choices();
-        VBox result = new VBox(8, paneTitle("As it would be"), bars, road);
+        VBox result = new VBox(8, paneTitle("Preview"), bars, road);
         VBox.setVgrow(road, Priority.ALWAYS);
         SplitPane sides = new SplitPane(choices, result);
         sides.setOrientation(Orientation.HORIZONTAL);
@@ -98,7 +98,7 @@ public final class ImportPane extends BorderPane {
 
     private Node choices() {
         parts.setId("bring-part");
-        parts.setAccessibleText("The part that is brought in");
+        parts.setAccessibleText("The part to import");
         parts.setConverter(new TitleConverter<>(part -> part.name() + ", "
                 + Counted.count(part.strokes().size(), "stroke") + (part.percussion() ? "" : ", its rhythm")));
         parts.setMaxWidth(Double.MAX_VALUE);
@@ -109,7 +109,7 @@ public final class ImportPane extends BorderPane {
             }
         });
         meters.setId("bring-meter");
-        meters.setAccessibleText("The bars it is taken in");
+        meters.setAccessibleText("The bars to use");
         meters.setMaxWidth(Double.MAX_VALUE);
         meters.setOnAction(event -> {
             if (!showing && meters.getValue() != null) {
@@ -124,14 +124,14 @@ public final class ImportPane extends BorderPane {
                 8,
                 paneTitle("The part"),
                 parts,
-                paneTitle("Its bars"),
+                paneTitle("Bars"),
                 meters,
                 whyMeter,
-                paneTitle("What repeats"),
+                paneTitle("Repeats"),
                 offers,
-                paneTitle("Which voice each sound is"),
+                paneTitle("Voices"),
                 sounds,
-                paneTitle("What to know"),
+                paneTitle("Notes"),
                 leftOut);
         column.getStyleClass().add("told");
         return new VerticalScroll(column);
@@ -176,7 +176,7 @@ public final class ImportPane extends BorderPane {
                 .setAll(preview
                         .arrangement()
                         .map(arrangement -> arrangement.leftOut().isEmpty()
-                                ? List.of("All of it comes across.")
+                                ? List.of("Everything imports.")
                                 : arrangement.leftOut())
                         .orElse(List.of(preview.problem()))
                         .stream()
@@ -208,7 +208,7 @@ public final class ImportPane extends BorderPane {
         whyMeter.setText(preview.choice()
                 .meter()
                 .map(MeterProposal::why)
-                .orElse(all.size() == 1 ? "" : "Nobody has said in which bars this is; the list has what it may be."));
+                .orElse(all.size() == 1 ? "" : "The file names no meter. Choose one from the list."));
     }
 
     private static <T> void setItems(ComboBox<T> box, List<T> items) {
@@ -241,7 +241,7 @@ public final class ImportPane extends BorderPane {
             rows.add(row);
         }
         if (rows.isEmpty()) {
-            rows.add(new WrappedLabel("Nothing repeats often enough to be told from chance."));
+            rows.add(new WrappedLabel("No clear repeats."));
         }
         offers.getChildren().setAll(rows);
     }

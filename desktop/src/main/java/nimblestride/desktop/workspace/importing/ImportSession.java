@@ -105,9 +105,9 @@ public final class ImportSession {
                 later(own, () -> unreadable(e.getMessage()));
             } catch (RuntimeException e) {
                 // Whatever the file holds, the window must go on.
-                later(own, () -> unreadable("something in it could not be understood (" + e + ")"));
+                later(own, () -> unreadable("something in it makes no sense here (" + e + ")"));
             } catch (OutOfMemoryError e) {
-                later(own, () -> unreadable("it needs more memory than there is"));
+                later(own, () -> unreadable("it needs more memory than this program has"));
             }
         }));
     }
@@ -115,7 +115,7 @@ public final class ImportSession {
     private void unreadable(String why) {
         String name = state.get().name();
         leave();
-        dialogs.showError("This file cannot be brought in", name + "\n\n" + why);
+        dialogs.showError("I can't import this file", name + "\n\n" + why);
     }
 
     private void stop() {
@@ -169,7 +169,7 @@ public final class ImportSession {
                     try {
                         voices.keep(preview.choice().voices());
                     } catch (StrideException e) {
-                        status.show("Which voices were chosen could not be kept: " + e.getMessage());
+                        status.show("I can't save your choice of voices: " + e.getMessage());
                     }
                     if (library.add(answer.exercise(), now.name(), bytes)) {
                         leave();

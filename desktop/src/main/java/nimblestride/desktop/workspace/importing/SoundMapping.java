@@ -19,7 +19,7 @@ import nimblestride.desktop.ui.control.TitleConverter;
 
 /** Maps each sound of a part to a voice. */
 final class SoundMapping extends GridPane {
-    private static final String LEFT_OUT = "left out";
+    private static final String LEFT_OUT = "skip";
 
     private final BiConsumer<ImportedSound, Optional<Voice>> chosen;
     private final List<ComboBox<Optional<Voice>>> boxes = new ArrayList<>();

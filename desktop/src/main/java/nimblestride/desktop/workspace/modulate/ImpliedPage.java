@@ -41,10 +41,10 @@ final class ImpliedPage extends VBox implements Page {
     private final TypedField<NoteValue> late;
     private final ComboBox<BackBeat> backBeat = new ComboBox<>();
     private final ComboBox<Keeping> keeping = new ComboBox<>();
-    private final Side implied = new Side("Implied: the written bars stay", "implied", this::ask);
-    private final Side real = new Side("Real: the bars change", "real", () -> {});
+    private final Side implied = new Side("Implied: the bars stay", "implied", this::ask);
+    private final Side real = new Side("Real: the tempo changes", "real", () -> {});
     private final Label problem = new Label();
-    private final LatestOnly answers = new LatestOnly("implying a modulation");
+    private final LatestOnly answers = new LatestOnly("working out an implied modulation");
     private NoteValue start = NoteValue.ZERO;
 
     /** One of the two ways, with its picture and what it is for. */
@@ -80,7 +80,7 @@ final class ImpliedPage extends VBox implements Page {
                 },
                 () -> {});
         late.field().setId("implied-late");
-        late.field().setAccessibleText("How late the felt beat starts, as in 1/16");
+        late.field().setAccessibleText("How late the implied beat starts, such as 1/16");
         late.setPrefWidth(64);
         late.setMinWidth(64);
         late.show(NoteValue.ZERO);
@@ -88,13 +88,13 @@ final class ImpliedPage extends VBox implements Page {
         choice(keeping, "implied-keeping", List.of(Keeping.values()), Keeping::title, 260);
         problem.getStyleClass().add("problem");
         FlowPane line = new FlowPane(
-                new Caption("Starting"),
+                new Caption("Start"),
                 late,
                 new Caption("late"),
                 backBeat,
                 keeping,
-                new SmallButton("Imply it", "imply", () -> make(true)),
-                new SmallButton("Really change", "change-really", () -> make(false)));
+                new SmallButton("Add as a layer", "imply", () -> make(true)),
+                new SmallButton("Change the tempo", "change-really", () -> make(false)));
         line.getStyleClass().add("gear-line");
         HBox sides = new HBox(implied, real);
         sides.getStyleClass().add("reasons");
@@ -108,7 +108,7 @@ final class ImpliedPage extends VBox implements Page {
         box.setValue(all.get(0));
         box.setConverter(new TitleConverter<>(title));
         box.setPrefWidth(width);
-        box.setAccessibleText("What is played");
+        box.setAccessibleText("What to play");
     }
 
     private static NoteValue readLate(String text) {
@@ -144,10 +144,10 @@ final class ImpliedPage extends VBox implements Page {
                     ModulationPicture.rows(shift, Kind.IMPLIED, late, room),
                     ModulationPicture.rows(shift, Kind.REAL, NoteValue.ZERO, room),
                     shift.barLineRealignment(late)
-                            .map(agreement -> "The felt 1 and the written one meet after "
+                            .map(agreement -> "The implied 1 and the written 1 meet after "
                                     + Counted.count(agreement.oldBars(), "written bar") + ", "
-                                    + Counted.count(agreement.newBars(), "felt bar") + ".")
-                            .orElse("The felt 1 and the written one do not meet within "
+                                    + Counted.count(agreement.newBars(), "implied bar") + ".")
+                            .orElse("The implied 1 and the written 1 don't meet within "
                                     + Counted.number(Modulation.WITHIN_REASON) + " bars."),
                     tempo,
                     "");
@@ -162,10 +162,10 @@ final class ImpliedPage extends VBox implements Page {
         implied.picture.show(seen.implied, seen.meeting);
         real.picture.show(seen.real, "The real change");
         implied.about.setText(
-                "For a few bars of tension inside a tune: everybody else reads on; the back-beat is marked. "
+                "For a few bars of tension inside a tune. Everybody else keeps reading; the backbeat is marked. "
                         + seen.meeting + " " + ImpliedModulations.CAUTION);
-        real.about.setText("For a section of its own: everybody changes to " + seen.tempo
-                + ", which is home until the way back, and all can find the 1.");
+        real.about.setText("For a whole section. Everybody changes to " + seen.tempo
+                + " BPM, and everybody can find the 1.");
     }
 
     private void make(boolean felt) {
@@ -180,7 +180,7 @@ final class ImpliedPage extends VBox implements Page {
                         exercise, gear.pivot(), gear.newBarsProperty().get()));
             }
         } catch (StrideException e) {
-            problem.setText("This cannot be done: " + e.getMessage() + ".");
+            problem.setText("I can't do this: " + e.getMessage() + ".");
             problem.setManaged(true);
         }
     }

@@ -42,7 +42,7 @@ final class ModulationField extends FlowPane {
         now = new NoteValueChoice("New", "pivot-new", value -> set(gear.pivot().oldValue(), value));
         notes = number(
                 "pivot-notes",
-                "Notes a beat",
+                "Notes per beat",
                 value -> regroup(value, shown(gear.shift().group())));
         group = number(
                 "pivot-group",
@@ -50,7 +50,7 @@ final class ModulationField extends FlowPane {
                 value -> regroup(shown(gear.shift().notesPerBeat()), value));
         bars = new TypedField<>(BarsText::read, BarsText::write, gear::setNewBars, () -> {});
         bars.field().setId("new-bars");
-        bars.field().setAccessibleText("The bars after the change, as in: 7/8, 5/16");
+        bars.field().setAccessibleText("The bars after the change, such as: 7/8, 5/16");
         bars.setPrefWidth(150);
         getChildren()
                 .setAll(
@@ -58,9 +58,9 @@ final class ModulationField extends FlowPane {
                         old,
                         now,
                         notes,
-                        new Caption("a beat in groups of"),
+                        new Caption("per beat in groups of"),
                         group,
-                        new Caption("into bars of"),
+                        new Caption("then bars of"),
                         bars);
     }
 
@@ -71,7 +71,7 @@ final class ModulationField extends FlowPane {
     private TypedField<Integer> number(String id, String what, Consumer<Integer> taken) {
         Function<String, Integer> reader = text -> {
             if (!text.strip().matches("\\d{1,2}") || Integer.parseInt(text.strip()) < 1) {
-                throw new InvalidValueException("expected 1 to " + Pivot.MAX_NOTES + ", such as 4");
+                throw new InvalidValueException("type a number from 1 to " + Pivot.MAX_NOTES + ", such as 4");
             }
             return Integer.parseInt(text.strip());
         };

@@ -44,7 +44,7 @@ final class NoteValueChoice extends MenuButton {
         super(text);
         this.chosen = chosen;
         setId(id);
-        setAccessibleText(text + ", from the usual values");
+        setAccessibleText(text + ": common values");
         setMinWidth(USE_PREF_SIZE);
         getStyleClass().add("small");
         setPalette(Palette.DAY);

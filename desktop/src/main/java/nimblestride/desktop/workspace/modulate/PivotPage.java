@@ -36,7 +36,7 @@ final class PivotPage extends VBox implements Page {
     private final ModulationPicture picture = new ModulationPicture("both-feels", this::ask);
     private final Label headline = new WrappedLabel("", "said");
     private final GridPane statements = new GridPane();
-    private final CheckBox leadIns = new CheckBox("with lead-ins");
+    private final CheckBox leadIns = new CheckBox("with a lead-in");
     private final Label problem = new WrappedLabel("", "problem");
     private final LatestOnly answers = new LatestOnly("working out a pivot");
 
@@ -55,7 +55,7 @@ final class PivotPage extends VBox implements Page {
         leadIns.setId("with-lead-ins");
         leadIns.setSelected(true);
         HBox make = new HBox(
-                new SmallButton("Go there", "go-there", () -> make(this::there)),
+                new SmallButton("Change tempo", "go-there", () -> make(this::there)),
                 new SmallButton("There and back", "there-and-back", () -> make(this::thereAndBack)),
                 leadIns);
         make.getStyleClass().add("add-line");
@@ -139,7 +139,7 @@ final class PivotPage extends VBox implements Page {
         try {
             document.edit(change);
         } catch (StrideException e) {
-            showProblem("This cannot be done: " + e.getMessage() + ".");
+            showProblem("I can't do this: " + e.getMessage() + ".");
         }
     }
 

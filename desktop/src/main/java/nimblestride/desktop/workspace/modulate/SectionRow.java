@@ -65,21 +65,21 @@ final class SectionRow {
                 text -> text,
                 text -> editing.edit("section-name", exercise -> SectionEdits.rename(exercise, content(), text)),
                 document::endBurst);
-        field(name, "section-name-" + index, "Name of the feel of section " + (index + 1), 88);
+        field(name, "section-name-" + index, "Name of section " + (index + 1), 88);
         bars.setId("section-bars-" + index);
         bars.getStyleClass().addAll("small", "way", "wrapped");
         bars.setMaxWidth(Double.MAX_VALUE);
         bars.setMinWidth(64);
         bars.setWrapText(true);
         bars.setMinHeight(Region.USE_PREF_SIZE);
-        ControlTip.on(bars, "Take this feel in hand: the Road and every bench then show it");
+        ControlTip.on(bars, "Show this section on the Road and in every workspace");
         bars.setOnAction(event -> document.selectContent(content()));
         rounds = new TypedField<>(
                 BarCountParser.upTo(Section.MAX_ROUNDS),
                 String::valueOf,
                 times -> editing.edit("section-rounds", exercise -> SectionEdits.withRounds(exercise, index, times)),
                 document::endBurst);
-        field(rounds, "section-rounds-" + index, "How often section " + (index + 1) + " plays its bars", 44);
+        field(rounds, "section-rounds-" + index, "How many times section " + (index + 1) + " plays its bars", 44);
         entered = new TypedField<>(
                 PivotText::read,
                 SectionRow::write,
@@ -91,22 +91,22 @@ final class SectionRow {
         up = icon(
                 Feather.ARROW_UP,
                 "section-up-" + index,
-                "Earlier",
+                "Move up",
                 () -> editing.edit(this, exercise -> SectionEdits.move(exercise, index, index - 1)));
         down = icon(
                 Feather.ARROW_DOWN,
                 "section-down-" + index,
-                "Later",
+                "Move down",
                 () -> editing.edit(this, exercise -> SectionEdits.move(exercise, index, index + 1)));
         leadIn = icon(
                 Feather.LOG_IN,
                 "section-lead-in-" + index,
-                "Write the bars before it in which the new pulse is heard coming",
+                "Add a lead-in: bars that bring in the new pulse before the change",
                 () -> editing.edit(this, exercise -> LeadIn.before(exercise, index, 1)));
         out = icon(
                 Feather.X,
                 "section-out-" + index,
-                "Take it out",
+                "Remove this section",
                 () -> editing.edit(this, exercise -> SectionEdits.remove(exercise, index)));
     }
 
@@ -150,7 +150,7 @@ final class SectionRow {
         if (selected) {
             bars.getStyleClass().add("taken");
         }
-        bars.setAccessibleText(text + (selected ? ", in hand" : ", take in hand"));
+        bars.setAccessibleText(text + (selected ? ", shown" : ", show"));
         rounds.show(section.rounds());
         entered.show(section.pivot());
         Tempo at = exercise.chain().tempos().get(index);

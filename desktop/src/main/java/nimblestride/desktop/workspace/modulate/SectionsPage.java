@@ -39,7 +39,7 @@ final class SectionsPage extends VBox implements Page {
 
     private static final double SWING_WIDTH = 120;
 
-    private static final String[] HEADS = {"", "feel", "take in hand", "times", "entered by", "tempo"};
+    private static final String[] HEADS = {"", "section", "bars", "times", "pivot into it", "tempo"};
 
     private final ExerciseDocument document;
     private final Transport transport;
@@ -56,13 +56,13 @@ final class SectionsPage extends VBox implements Page {
         CheckBox all = new CheckBox("Play all sections in order");
         all.setId("all-sections");
         all.selectedProperty().bindBidirectional(transport.settings().allSectionsProperty());
-        ControlTip.on(all, "Off: only the feel in hand is played, again and again");
-        SmallButton again = new SmallButton("Again", "section-again", () -> edit("again", this::again));
-        ControlTip.on(again, "The feel in hand once more, after the last section");
-        SmallButton other = new SmallButton("A new feel", "section-new", () -> edit("new", this::other));
-        ControlTip.on(other, "Bars of its own after the feel in hand, at the same tempo");
+        ControlTip.on(all, "Off: loop only the section shown");
+        SmallButton again = new SmallButton("Repeat", "section-again", () -> edit("again", this::again));
+        ControlTip.on(again, "Repeat the section shown at the end");
+        SmallButton other = new SmallButton("Add section", "section-new", () -> edit("new", this::other));
+        ControlTip.on(other, "Add a section after the one shown, at the same tempo");
         SmallButton back = new SmallButton("Back to the first", "section-back", () -> edit("back", ThereAndBack::back));
-        ControlTip.on(back, "The first section after the feel in hand, at its own tempo");
+        ControlTip.on(back, "Play the first section again after the one shown, at its own tempo");
         all.setMinWidth(USE_PREF_SIZE);
         swing = new TypedField<>(
                 SwingText::read,
@@ -70,10 +70,10 @@ final class SectionsPage extends VBox implements Page {
                 typed -> edit("section-swing", exercise -> exercise.withSwing(typed)),
                 document::endBurst);
         swing.field().setId("swing");
-        swing.field().setAccessibleText("Swing of this section, as in eighths 67 %, sixteenths 2:1, or straight");
+        swing.field().setAccessibleText("Swing of this section, such as eighths 67 %, sixteenths 2:1, or straight");
         ControlTip.on(
                 swing.field(),
-                "How long the first of two equal notes lasts: eighths 67 %, sixteenths 2:1, or straight");
+                "The share of the first note of each pair: eighths 67 %, sixteenths 2:1, or straight");
         swing.setPrefWidth(SWING_WIDTH);
         swing.setMinWidth(SWING_WIDTH);
         FlowLine line = new FlowLine(all, other, again, back, new Caption("Swing"), swing);
@@ -102,7 +102,7 @@ final class SectionsPage extends VBox implements Page {
             document.edit(from, change);
             showProblem("");
         } catch (StrideException e) {
-            showProblem("This cannot be done: " + e.getMessage() + ".");
+            showProblem("I can't do this: " + e.getMessage() + ".");
         }
         if (!(from instanceof String typed && typed.startsWith("section-"))) {
             document.endBurst();
@@ -151,8 +151,8 @@ final class SectionsPage extends VBox implements Page {
                 .collect(Collectors.joining("\n"));
         summary.setText(
                 known.isEmpty()
-                        ? "One feel so far. The Pivot page adds another at a new tempo; A new feel adds bars of its own at"
-                                + " this one."
+                        ? "One section so far. Use Add section for more bars at this tempo, or the Pivot page for"
+                                + " a new tempo."
                         : known);
     }
 }

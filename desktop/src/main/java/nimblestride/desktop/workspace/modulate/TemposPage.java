@@ -76,7 +76,7 @@ final class TemposPage extends VBox implements Page {
                 },
                 () -> {});
         goal.field().setId("route-to");
-        goal.field().setAccessibleText("The tempo to reach");
+        goal.field().setAccessibleText("Goal tempo");
         goal.setPrefWidth(80);
         goal.show(DEFAULT_GOAL);
         tolerance = new TypedField<>(
@@ -88,24 +88,24 @@ final class TemposPage extends VBox implements Page {
                 },
                 () -> {});
         tolerance.field().setId("route-within");
-        tolerance.field().setAccessibleText("Within so many beats a minute");
+        tolerance.field().setAccessibleText("Within how many BPM");
         tolerance.setPrefWidth(60);
         tolerance.show(within);
         HBox asked = new HBox(
                 new Caption("To"),
                 goal,
-                new Caption("by regroupings, or within"),
+                new Caption("by regrouping, within"),
                 tolerance,
-                new Caption("beats a minute"));
+                new Caption("BPM"));
         asked.getStyleClass().add("add-line");
         VBox all = new VBox(
-                title("Whole numbers all the way"),
+                title("Starting tempos that keep every tempo whole"),
                 friendly,
-                title("On a metronome that knows whole numbers only"),
+                title("On a whole-number metronome"),
                 roundings,
-                title("One setting for both feels"),
+                title("One metronome setting for both tempos"),
                 settings,
-                title("A route to another tempo"),
+                title("Route to another tempo"),
                 asked,
                 route);
         all.getStyleClass().add("told");
@@ -129,7 +129,7 @@ final class TemposPage extends VBox implements Page {
     private static BigFraction readTolerance(String text) {
         String typed = text.strip();
         if (!typed.matches("\\d{1,3}(\\.\\d{1,3})?")) {
-            throw new InvalidValueException("expected beats a minute, such as 0.5");
+            throw new InvalidValueException("type a number of BPM, such as 0.5");
         }
         return BigFraction.from(Double.parseDouble(typed), 1_000);
     }
@@ -177,16 +177,16 @@ final class TemposPage extends VBox implements Page {
 
     private void showNoRoute() {
         route.addRow(
-                0, wrapped("No route of up to " + TempoRoutes.MAX_STEPS + " regroupings comes so near. Allow more."));
+                0, wrapped("No route within " + TempoRoutes.MAX_STEPS + " regroupings comes that close. Allow more BPM."));
     }
 
     private void showFriendly(ModulationChain chain) {
         List<Integer> tempos = chain.friendlyTempos(feltBeat());
         if (tempos.isEmpty()) {
             friendly.getChildren()
-                    .add(new Caption("No start with a beat of " + ModulationChain.METRONOME_FROM + " to "
+                    .add(new Caption("No starting tempo from " + ModulationChain.METRONOME_FROM + " to "
                             + ModulationChain.METRONOME_TO
-                            + " BPM makes every tempo whole. Below is how far each is rounded."));
+                            + " BPM keeps every tempo whole. See the rounding below."));
             return;
         }
         friendly.getChildren().add(new Caption("Start at"));
@@ -220,10 +220,10 @@ final class TemposPage extends VBox implements Page {
         for (Tempo tempo : chain.tempos().stream().distinct().toList()) {
             RoundedTempo rounding = RoundedTempo.of(tempo);
             String said = rounding.isExact()
-                    ? "is a whole number: nothing drifts."
-                    : "set to " + rounding.whole() + ", the click is " + off(rounding.driftAfter(BigFraction.of(60)))
-                            + " after a minute, and "
-                            + off(rounding.driftAfter(phrase)) + " after the phrase in hand.";
+                    ? "is whole: no drift."
+                    : "at " + rounding.whole() + ", the click is " + off(rounding.driftAfter(BigFraction.of(60)))
+                            + " after a minute and "
+                            + off(rounding.driftAfter(phrase)) + " after this phrase.";
             roundings.addRow(
                     roundings.getRowCount(),
                     strong(NoteName.say(tempo.beat()) + " = " + Tempo.decimal(tempo.perMinute())),
@@ -241,8 +241,8 @@ final class TemposPage extends VBox implements Page {
             settings.addRow(
                     settings.getRowCount(),
                     strong(Tempo.decimal(setting.perMinute())),
-                    wrapped("clicks every " + name(setting.before()) + " before, every " + name(setting.after())
-                            + " after" + (setting.isOnAnOrdinaryMetronome() ? "" : "; not on an ordinary metronome")));
+                    wrapped("clicks every " + name(setting.before()) + " before and every " + name(setting.after())
+                            + " after" + (setting.isOnAnOrdinaryMetronome() ? "" : " (off the range of most metronomes)")));
         }
     }
 
@@ -254,7 +254,7 @@ final class TemposPage extends VBox implements Page {
     private void showRoute(TempoRoute way) {
         Exercise exercise = gear.exerciseProperty().get();
         if (way.steps().isEmpty()) {
-            route.addRow(0, wrapped("You are there already."));
+            route.addRow(0, wrapped("You are already there."));
             return;
         }
         List<Tempo> tempos = new ModulationChain(exercise.tempo(), way.pivots()).tempos();
@@ -262,14 +262,14 @@ final class TemposPage extends VBox implements Page {
             route.addRow(
                     i,
                     strong(Tempo.decimal(tempos.get(i + 1).perMinute())),
-                    wrapped(way.steps().get(i).notes() + " a beat in groups of "
+                    wrapped(way.steps().get(i).notes() + " per beat in groups of "
                             + way.steps().get(i).group()));
         }
         String reached = way.exact()
-                ? "Exactly there."
-                : "Within " + Tempo.decimal(within) + ": it leads to "
+                ? "Exact."
+                : "Closest within " + Tempo.decimal(within) + " BPM: "
                         + Tempo.decimal(way.reached().perMinute()) + ".";
-        HBox end = new HBox(new SmallButton("Make it sections", "route-sections", () -> take(way)), new Label(reached));
+        HBox end = new HBox(new SmallButton("Add as sections", "route-sections", () -> take(way)), new Label(reached));
         end.getStyleClass().add("add-line");
         route.add(end, 0, way.steps().size(), 2, 1);
     }

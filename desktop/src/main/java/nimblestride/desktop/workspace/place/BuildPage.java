@@ -37,7 +37,7 @@ final class BuildPage extends VBox implements Page {
         this.stage = stage;
         getStyleClass().add("page");
         Label how = new WrappedLabel(
-                "Choose how far it is built up: only that much is heard and seen. All comes back with the last.");
+                "Choose a stage to see and play only the layers up to it. The last stage brings back all of them.");
         how.getStyleClass().add("quiet");
         rows.getStyleClass().add("ways");
         getChildren().setAll(how, new VerticalScroll(rows));
@@ -55,8 +55,8 @@ final class BuildPage extends VBox implements Page {
                     stageButton(i + 1, last, stages),
                     name(names.get(i)),
                     what(exercise.layers().get(i)),
-                    move(i, -1, Feather.ARROW_UP, "Earlier"),
-                    move(i, 1, Feather.ARROW_DOWN, "Later"));
+                    move(i, -1, Feather.ARROW_UP, "Move up"),
+                    move(i, 1, Feather.ARROW_DOWN, "Move down"));
         }
         if (last == 0) {
             rows.add(new Label("No layers yet. Place a voice on counts first."), 0, 0);

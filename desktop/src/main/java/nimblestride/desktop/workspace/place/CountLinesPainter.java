@@ -72,7 +72,7 @@ final class CountLinesPainter {
         }
         if (lines.isEmpty()) {
             text(Typefaces.text(13), palette.quiet(), TextAlignment.LEFT);
-            g.fillText("nothing yet", 0, y(0) + 8);
+            g.fillText("empty", 0, y(0) + 8);
         }
         text(Typefaces.text(13), palette.quiet(), TextAlignment.LEFT);
         g.fillText("sticking", 0, stickingY() + 3);

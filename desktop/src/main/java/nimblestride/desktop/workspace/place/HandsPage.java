@@ -41,7 +41,7 @@ final class HandsPage extends VBox implements Page {
         lead.getItems().setAll(LeadHand.values());
         lead.setConverter(new TitleConverter<>(LeadHand::title));
         lead.setMinWidth(140);
-        lead.setAccessibleText("Which hand leads");
+        lead.setAccessibleText("Lead hand");
         lead.valueProperty().addListener((property, old, now) -> edit(playingStyle -> playingStyle.withLead(now)));
         linear.setId("linear");
         linear.setMinWidth(USE_PREF_SIZE);
@@ -50,17 +50,17 @@ final class HandsPage extends VBox implements Page {
                 HandsPage::readMost,
                 value -> value.isPresent() ? Integer.toString(value.getAsInt()) : "",
                 value -> document.edit(
-                        "most strokes",
+                        "maximum strokes",
                         exercise -> exercise.withPlayingStyle(
                                 value.isPresent()
                                         ? exercise.playingStyle().withMaxStrokesPerSecond(value.getAsInt())
                                         : exercise.playingStyle().withoutMaxStrokesPerSecond())),
                 document::endBurst);
         most.field().setId("most-strokes");
-        most.field().setAccessibleText("The most strokes a second of a limb");
+        most.field().setAccessibleText("The most strokes per second for one limb");
         most.setPrefWidth(46);
         most.setMinWidth(46);
-        FlowPane row = new FlowPane(lead, linear, new Caption("at most"), most, new Caption("strokes a second"));
+        FlowPane row = new FlowPane(lead, linear, new Caption("at most"), most, new Caption("strokes per second"));
         row.getStyleClass().add("wishes");
         advice.getStyleClass().add("told");
         getChildren().setAll(row, new VerticalScroll(advice));
@@ -72,7 +72,7 @@ final class HandsPage extends VBox implements Page {
             return OptionalInt.empty();
         }
         if (!number.matches("\\d{1,3}")) {
-            throw new InvalidValueException("expected a whole number, or nothing");
+            throw new InvalidValueException("type a whole number, or leave it empty");
         }
         return PlayingStyle.DEFAULT
                 .withMaxStrokesPerSecond(Integer.parseInt(number))
@@ -104,7 +104,7 @@ final class HandsPage extends VBox implements Page {
         advice.getChildren().setAll(sentences);
         if (sentences.isEmpty()) {
             advice.getChildren()
-                    .setAll(sentence("Place a voice or write a sticking, and what it asks of the hands is told here."));
+                    .setAll(sentence("Place a voice or write a sticking to see what the hands must do."));
         }
     }
 

@@ -31,11 +31,11 @@ final class StaffPage extends VBox implements Page {
     private final ObjectProperty<Subdivision> subdivision;
     private final ComboBox<ScoreStyle.Parts> parts = choice("staff-parts", "Stems", ScoreStyle.Parts.values());
     private final ComboBox<ScoreStyle.Lengths> lengths =
-            choice("staff-lengths", "How long notes are written", ScoreStyle.Lengths.values());
+            choice("staff-lengths", "Note lengths", ScoreStyle.Lengths.values());
     private final ComboBox<ScoreStyle.Stickings> stickings =
-            choice("staff-stickings", "Stickings under the staff", ScoreStyle.Stickings.values());
+            choice("staff-stickings", "Stickings below the staff", ScoreStyle.Stickings.values());
     private final CheckBox counts = new CheckBox("counts");
-    private final CheckBox untilBack = new CheckBox("until all is back");
+    private final CheckBox untilBack = new CheckBox("the whole cycle");
     private final Label hint = new WrappedLabel("", "quiet");
     private final StaffView staff;
     private Optional<Exercise> shown = Optional.empty();

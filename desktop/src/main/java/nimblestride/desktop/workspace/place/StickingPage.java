@@ -59,7 +59,7 @@ final class StickingPage extends VBox implements Page {
         which.setMinWidth(150);
         which.setPrefWidth(150);
         which.setConverter(StickingNames.of(document));
-        which.setAccessibleText("Which sticking");
+        which.setAccessibleText("Sticking to edit");
         which.valueProperty().addListener(change -> {
             if (!showing) {
                 show(document.exerciseProperty().get());
@@ -71,7 +71,7 @@ final class StickingPage extends VBox implements Page {
                 pattern -> edit("sticking", layer -> layer.withPattern(pattern)),
                 document::endBurst);
         sticking.field().setId("sticking");
-        sticking.field().setAccessibleText("The sticking, as in: >R L R R (L) lR . K of 1/16");
+        sticking.field().setAccessibleText("The sticking, such as: >R L R R (L) lR . K of 1/16");
         HBox.setHgrow(sticking, Priority.ALWAYS);
         rudiments.setId("rudiments");
         rudiments.getItems().setAll(Rudiment.all());
@@ -80,7 +80,7 @@ final class StickingPage extends VBox implements Page {
         rudiments.setMinWidth(150);
         rudiments.setPrefWidth(150);
         rudiments.setVisibleRowCount(14);
-        rudiments.setAccessibleText("Take the sticking of a rudiment");
+        rudiments.setAccessibleText("Use a rudiment's sticking");
         rudiments.valueProperty().addListener((property, old, rudiment) -> {
             if (rudiment != null) {
                 place(rudiment);
@@ -90,7 +90,7 @@ final class StickingPage extends VBox implements Page {
         cells.setPromptText("cells: 5 3 3");
         cells.setPrefWidth(104);
         cells.setMinWidth(104);
-        cells.setAccessibleText("Cells, hand to hand, each accented where it begins; Enter takes them");
+        cells.setAccessibleText("Cells played hand to hand, with an accent on the first note of each. Press Enter to use them");
         cells.setOnAction(event -> fromCells());
         moves = new TypedField<>(
                 OrchestrationText::read,
@@ -99,16 +99,16 @@ final class StickingPage extends VBox implements Page {
                 document::endBurst);
         moves.field().setId("moves");
         moves.field().setPromptText("right singles to floor tom; accents to crash");
-        moves.field().setAccessibleText("Rules that move notes round the kit");
+        moves.field().setAccessibleText("Rules that orchestrate notes around the kit");
         HBox.setHgrow(moves, Priority.ALWAYS);
         Button add = new SmallButton("New sticking", "sticking-new", this::addSticking);
-        ControlTip.on(add, "A paradiddle on the snare to begin with");
+        ControlTip.on(add, "Start with a paradiddle on the snare");
         HBox first = line(none, which, sticking, add);
         FlowPane tools = new FlowPane(
                 rudiments,
-                new SmallButton("Begin a stroke later", "sticking-turn", () -> restick(one -> one.rotated(1))),
-                new SmallButton("Other hand", "sticking-mirror", () -> restick(Sticking::mirrored)),
-                new SmallButton("And the other way", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
+                new SmallButton("Rotate", "sticking-turn", () -> restick(one -> one.rotated(1))),
+                new SmallButton("Swap hands", "sticking-mirror", () -> restick(Sticking::mirrored)),
+                new SmallButton("Repeat with opposite lead", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
                 new SmallButton("Hand to hand", "sticking-alternate", this::alternate),
                 cells);
         tools.getStyleClass().add("wishes");

@@ -51,16 +51,16 @@ final class VariationsPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final ComboBox<Integer> which = new ComboBox<>();
     private final ComboBox<String> way = new ComboBox<>();
-    private final TextField open = field("deal-open", "5 to 8", 70, "The open steps, as in 5 to 8");
-    private final TextField cells = field("deal-cells", "5 3 3", 80, "The cells, as in 5 3 3");
-    private final TextField most = field("deal-most", "2", 38, "Strokes in a row of one hand at the most");
+    private final TextField open = field("deal-open", "5 to 8", 70, "The steps to vary, such as 5 to 8");
+    private final TextField cells = field("deal-cells", "5 3 3", 80, "The cells, such as 5 3 3");
+    private final TextField most = field("deal-most", "2", 38, "Most strokes in a row by one hand");
     private final Map<Limb, CheckBox> limbs = new EnumMap<>(Limb.class);
     private final CheckBox rests = new CheckBox("rests");
     private final CheckBox accents = new CheckBox("accents");
     private final CheckBox ghosts = new CheckBox("ghosts");
     private final ComboBox<StickingVariations.Order> order = new ComboBox<>();
     private final Label answer = new WrappedLabel();
-    private final CheckBox practiced = new CheckBox("practised");
+    private final CheckBox practiced = new CheckBox("practiced");
     private final FlowPane choices = new FlowPane();
     private Optional<Sticking> base = Optional.empty();
     private Optional<Sticking> current = Optional.empty();
@@ -73,20 +73,20 @@ final class VariationsPage extends VBox implements Page {
         this.document = document;
         getStyleClass().add("page");
         which.setId("deal-layer");
-        which.setAccessibleText("The sticking that is dealt");
+        which.setAccessibleText("The sticking to vary");
         which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(document));
         which.setMinWidth(150);
         which.setPrefWidth(150);
         which.valueProperty().addListener(change -> startAnew());
         way.setId("deal-way");
-        way.setAccessibleText("What is tried");
+        way.setAccessibleText("What to try");
         way.getItems().setAll(EVERYTHING, LEAVE_OUT);
         way.setValue(EVERYTHING);
         way.setMinWidth(206);
         way.valueProperty().addListener(change -> startAnew());
         order.setId("deal-order");
-        order.setAccessibleText("In which order");
+        order.setAccessibleText("Order");
         order.getItems().setAll(StickingVariations.Order.values());
         order.setValue(StickingVariations.Order.EASIEST_FIRST);
         order.setConverter(new TitleConverter<>(StickingVariations.Order::title));
@@ -112,9 +112,9 @@ final class VariationsPage extends VBox implements Page {
         practiced.setId("deal-practised");
         practiced.selectedProperty().addListener((property, was, now) -> tick(now));
         HBox steps = new HBox(
-                new SmallButton("Before", "deal-before", () -> deal(number.subtract(BigInteger.ONE))),
+                new SmallButton("Previous", "deal-before", () -> deal(number.subtract(BigInteger.ONE))),
                 new SmallButton(
-                        "Deal the next",
+                        "Next",
                         "deal-next",
                         () -> deal(current.isEmpty() ? number : number.add(BigInteger.ONE))),
                 practiced);
@@ -180,7 +180,7 @@ final class VariationsPage extends VBox implements Page {
 
     private StickingVariations dealing() {
         Sticking sticking = base.orElseThrow(
-                () -> new InvalidValueException("write a sticking first, on the page Sticking; it is dealt from here"));
+                () -> new InvalidValueException("Write a sticking first, on the Sticking page"));
         if (way.getValue().equals(LEAVE_OUT)) {
             return new OneNoteLeftOut(sticking, numbers(cells, "[1-9]\\d?([ ,+]+[1-9]\\d?)*", "[ ,+]+"));
         }
@@ -203,7 +203,7 @@ final class VariationsPage extends VBox implements Page {
         boolean good = text.matches(form);
         field.pseudoClassStateChanged(WRONG, !good);
         if (!good) {
-            throw new InvalidValueException("expected numbers as in " + field.getPromptText());
+            throw new InvalidValueException("type numbers such as " + field.getPromptText());
         }
         return Arrays.stream(text.split(between, -1)).map(Integer::valueOf).toList();
     }
@@ -242,10 +242,10 @@ final class VariationsPage extends VBox implements Page {
             answer.setText(
                     current.isEmpty()
                             ? String.format(
-                                    Locale.ROOT, "There are %,d. %,d of this exercise are ticked off.", count, done)
+                                    Locale.ROOT, "%,d variations, %,d practiced.", count, done)
                             : String.format(
                                             Locale.ROOT,
-                                            "%,d of %,d. %,d ticked off.",
+                                            "%,d of %,d, %,d practiced.",
                                             number.add(BigInteger.ONE),
                                             count,
                                             done)

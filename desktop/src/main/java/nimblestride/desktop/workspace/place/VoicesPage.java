@@ -44,14 +44,14 @@ final class VoicesPage extends VBox implements Page {
         name.setId("voice-name");
         name.setPromptText("frame drum");
         name.setPrefWidth(130);
-        name.setAccessibleText("The name of the new voice");
+        name.setAccessibleText("Name of the new voice");
         name.setOnAction(event -> add());
         limb.setId("voice-limb");
         limb.getItems().setAll(Limb.values());
         limb.setValue(Limb.RIGHT_HAND);
         limb.setConverter(new TitleConverter<>(Limb::title));
         limb.setMinWidth(116);
-        limb.setAccessibleText("What plays it");
+        limb.setAccessibleText("The limb that plays it");
         key.setId("voice-key");
         key.getItems()
                 .setAll(IntStream.rangeClosed(Voice.MIN_KEY, Voice.MAX_KEY)
@@ -59,7 +59,7 @@ final class VoicesPage extends VBox implements Page {
                         .toList());
         key.setValue(FIRST_KEY);
         key.setMinWidth(76);
-        key.setAccessibleText("Its key in General MIDI");
+        key.setAccessibleText("Its General MIDI key");
         place.setId("voice-place");
         place.getItems()
                 .setAll(IntStream.rangeClosed(Voice.MIN_PLACE, Voice.MAX_PLACE)
@@ -67,7 +67,7 @@ final class VoicesPage extends VBox implements Page {
                         .toList());
         place.setValue(2);
         place.setMinWidth(70);
-        place.setAccessibleText("Its place on the staff, counted from the middle line");
+        place.setAccessibleText("Its place on the staff, counted up from the middle line");
         Button add = new Button("Add this voice");
         add.setId("voice-add");
         add.getStyleClass().add("small");
@@ -118,7 +118,7 @@ final class VoicesPage extends VBox implements Page {
             own.addRow(own.getRowCount(), title, what, used ? new Caption("in use") : new Caption(""), remove);
         }
         if (exercise.voices().custom().isEmpty()) {
-            own.add(new Caption("No voices of your own yet. Those of the kit are always there."), 0, 0);
+            own.add(new Caption("No voices of your own yet. The kit's voices are always there."), 0, 0);
         }
     }
 }

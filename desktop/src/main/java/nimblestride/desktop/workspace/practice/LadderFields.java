@@ -30,12 +30,12 @@ import org.apache.commons.numbers.fraction.BigFraction;
 final class LadderFields extends VBox {
     private final Taken taken;
     private final Supplier<LocalDate> today;
-    private final TypedField<BigFraction> start = tempo("ladder-start", "The lowest tempo of the ladder");
-    private final TypedField<BigFraction> goal = tempo("ladder-goal", "The tempo to reach");
-    private final TypedField<BigFraction> step = tempo("ladder-step", "How much each step goes up");
+    private final TypedField<BigFraction> start = tempo("ladder-start", "The lowest tempo of the Ladder");
+    private final TypedField<BigFraction> goal = tempo("ladder-goal", "The goal tempo");
+    private final TypedField<BigFraction> step = tempo("ladder-step", "BPM per step");
     private final TypedField<Integer> clean;
     private final TypedField<Integer> misses;
-    private final CheckBox paced = new CheckBox("to be reached by");
+    private final CheckBox paced = new CheckBox("due");
     private final TypedField<LocalDate> due;
     private final Map<DayOfWeek, CheckBox> days = new EnumMap<>(DayOfWeek.class);
     private NoteValue beat = NoteValue.QUARTER;
@@ -58,7 +58,7 @@ final class LadderFields extends VBox {
         misses = WholeNumberField.field("ladder-misses", "passes", 1, LadderRules.MAX, 52, number -> typed());
         due = new TypedField<>(LadderFields::readDay, LocalDate::toString, day -> typed(), () -> {});
         due.field().setId("ladder-due");
-        due.field().setAccessibleText("The day on which the goal is due, as in 2026-12-20");
+        due.field().setAccessibleText("The day the goal is due, such as 2026-12-20");
         due.setPrefWidth(110);
         due.setMinWidth(110);
         paced.setId("ladder-paced");
@@ -69,12 +69,12 @@ final class LadderFields extends VBox {
                         new FlowLine(
                                 new Caption("From"), start, new Caption("to"), goal, new Caption("in steps of"), step),
                         new FlowLine(
-                                new Caption("Up after"),
+                                new Caption("Step up after"),
                                 clean,
-                                new Caption("clean in a row, back after"),
+                                new Caption("clean in a row, step back after"),
                                 misses,
-                                new Caption("not yet in a row")),
-                        new FlowLine(paced, due, new Caption("on")),
+                                new Caption("misses in a row")),
+                        new FlowLine(paced, due, new Caption("practicing on")),
                         new FlowLine(daysOfTheWeek()));
     }
 
@@ -108,7 +108,7 @@ final class LadderFields extends VBox {
         try {
             return LocalDate.parse(text.strip());
         } catch (DateTimeParseException e) {
-            throw new InvalidValueException("expected a day, as in 2026-12-20, read \"" + text.strip() + "\"", e);
+            throw new InvalidValueException("type a day such as 2026-12-20, not \"" + text.strip() + "\"", e);
         }
     }
 

@@ -34,13 +34,13 @@ final class LadderPage extends VBox implements Page {
     private final OpenBook book;
     private final Transport transport;
     private final PracticeRecorder diary;
-    private final LatestOnly reading = new LatestOnly("reading passes");
+    private final LatestOnly reading = new LatestOnly("reading the log");
     private final VBox without = new VBox(8);
     private final VBox with = new VBox(8);
     private final Label today = new WrappedLabel("", "pane-title");
     private final Label plan = new WrappedLabel();
     private final ToggleButton play = new ToggleButton("Play at this tempo");
-    private final SmallButton later = new SmallButton("Move the day it is due", "ladder-later", this::moveDue);
+    private final SmallButton later = new SmallButton("Move the due date", "ladder-later", this::moveDue);
     private final LadderFields fields;
     private Optional<LadderProgress> standing = Optional.empty();
 
@@ -68,15 +68,15 @@ final class LadderPage extends VBox implements Page {
 
                     @Override
                     public void none(String problem) {
-                        plan.setText("This is no ladder yet: " + problem + ".");
+                        plan.setText("I can't make this Ladder: " + problem + ".");
                     }
                 },
                 book::today);
         Label about = new WrappedLabel(
-                "A ladder leads from a slow tempo to the goal in even steps: so many clean passes go up, so many"
-                        + " that are not clean yet step back. It reads the log, and shows today's step at once.");
+                "A Ladder climbs from a slow tempo to the goal in even steps. Clean runs take you up a step;"
+                        + " misses take you back one. It reads your log and shows today's tempo.");
         about.getStyleClass().add("quiet");
-        without.getChildren().setAll(about, new SmallButton("Make a ladder", "ladder-make", this::make));
+        without.getChildren().setAll(about, new SmallButton("Make a Ladder", "ladder-make", this::make));
         FlowLine now = new FlowLine(play, new RepButtons("ladder", this::went), later);
         with.getChildren()
                 .setAll(
@@ -85,7 +85,7 @@ final class LadderPage extends VBox implements Page {
                         plan,
                         fields,
                         new SmallButton(
-                                "Give the ladder up", "ladder-give-up", () -> edit(PracticePlan::withoutLadder)));
+                                "Remove the Ladder", "ladder-give-up", () -> edit(PracticePlan::withoutLadder)));
         getChildren().setAll(new VerticalScroll(new VBox(without, with)));
         book.onChange(this::read);
         document.inBookProperty().addListener(change -> read());
@@ -138,7 +138,7 @@ final class LadderPage extends VBox implements Page {
     private void climb(LadderProgress now) {
         standing = Optional.of(now);
         today.setText(LadderText.today(now, beat()));
-        plan.setText((diary.exercise().isEmpty() ? "Keep the exercise in the Book to have its passes counted. " : "")
+        plan.setText((diary.exercise().isEmpty() ? "Keep the exercise in the Book to count your runs. " : "")
                 + LadderText.plan(now, book.today()));
         boolean over = now.ladder().pace().isPresent()
                 && LadderSchedule.of(now, book.today()).isOver()

@@ -19,18 +19,18 @@ final class LadderText {
 
     private LadderText() {}
 
-    /** {@code Today: 76 eighths a minute. 2 clean passes to 84.} */
+    /** {@code Today: 76 BPM (eighths). 2 more clean runs to 84.} */
     static String today(LadderProgress now, NoteValue beat) {
-        String asked = "Today: " + Tempo.decimal(now.perMinute()) + " " + NoteName.sayMany(beat) + " a minute. ";
+        String asked = "Today: " + Tempo.decimal(now.perMinute()) + " BPM (" + NoteName.sayMany(beat) + "). ";
         if (now.isAtGoal()) {
-            return asked + "The goal is reached.";
+            return asked + "You reached the goal.";
         }
         if (now.cleanAtTop().isPresent()) {
             return asked + "Clean on " + DAY.format(now.cleanAtTop().get())
-                    + ". Play it clean on another day to reach the goal.";
+                    + ". Play it clean again on another day to finish.";
         }
         boolean last = now.rung() + 1 == now.ladder().rungs();
-        return asked + now.missing() + (now.missing() == 1 ? " clean pass to " : " clean passes to ")
+        return asked + now.missing() + (now.missing() == 1 ? " more clean run to " : " more clean runs to ")
                 + (last ? "the goal" : Tempo.decimal(now.ladder().rung(now.rung() + 1))) + ".";
     }
 
@@ -38,12 +38,12 @@ final class LadderText {
     static String plan(LadderProgress now, LocalDate today) {
         int steps = now.ladder().rungs() - 1;
         if (now.ladder().pace().isEmpty() || now.isAtGoal()) {
-            return Counted.count(steps - now.rung(), "step") + " left of " + steps + ".";
+            return (steps - now.rung()) + " of " + Counted.count(steps, "step") + " to go.";
         }
         LadderPace pace = now.ladder().pace().get();
         LadderSchedule plan = LadderSchedule.of(now, today);
         if (plan.isOver()) {
-            return "The day it was due, " + DAY.format(pace.due()) + ", has passed. At a step on each day it could be "
+            return "The due date, " + DAY.format(pace.due()) + ", has passed. At one step per practice day, you get there on "
                     + DAY.format(LadderSchedule.earliest(now, pace, today)) + ".";
         }
         return behind(plan)
@@ -56,9 +56,9 @@ final class LadderText {
 
     private static String behind(LadderSchedule plan) {
         if (plan.daysBehind() <= 0) {
-            return plan.daysBehind() < 0 ? "Ahead of the first plan. " : "As planned. ";
+            return plan.daysBehind() < 0 ? "Ahead of plan. " : "On plan. ";
         }
-        return Counted.count(plan.daysBehind(), "step") + " behind the first plan: what is left is spread over "
+        return Counted.count(plan.daysBehind(), "step") + " behind plan. The rest spreads over "
                 + Counted.count(plan.days().size(), "day") + ". ";
     }
 }

@@ -17,8 +17,8 @@ final class LogEntryField {
     private final OpenBook book;
     private final PracticeRecorder diary;
     private final TypedField<PracticeNote> line;
-    private final SmallButton writing = new SmallButton("Write it down", "log-add", this::add);
-    private final SmallButton leave = new SmallButton("Leave it", "log-leave", this::startNew);
+    private final SmallButton writing = new SmallButton("Log it", "log-add", this::add);
+    private final SmallButton leave = new SmallButton("Cancel", "log-leave", this::startNew);
     private Optional<LogEntry> changing = Optional.empty();
 
     LogEntryField(OpenBook book, PracticeRecorder diary) {
@@ -31,7 +31,7 @@ final class LogEntryField {
                 note -> {},
                 () -> {});
         line.field().setId("log-line");
-        line.field().setAccessibleText("What you practised, as in: 20 min, at 96, clean, hard 4&: left late");
+        line.field().setAccessibleText("What you practiced, such as: 20 min, at 96, clean, hard 4&: left late");
         line.field().setOnAction(event -> add());
         line.setPrefWidth(300);
         startNew();
@@ -104,7 +104,7 @@ final class LogEntryField {
     /** Empties the field, for a new entry. */
     private void startNew() {
         changing = Optional.empty();
-        reset("Write it down");
+        reset("Log it");
     }
 
     private void reset(String action) {

@@ -50,12 +50,12 @@ final class LogPage extends VBox implements Page {
     private final OpenBook book;
     private final PracticeRecorder diary;
     private final LogEntryField line;
-    private final CheckBox all = new CheckBox("of everything");
+    private final CheckBox all = new CheckBox("all exercises");
     private final GridPane list = new GridPane();
     private final Label hard = new WrappedLabel("", "quiet");
     private final PracticeChart weeks = new PracticeChart("chart-weeks");
     private final PracticeChart tempos = new PracticeChart("chart-tempos");
-    private final SmallButton putBack = new SmallButton("Put the entry back", "log-put-back", this::putBack);
+    private final SmallButton putBack = new SmallButton("Undo remove", "log-put-back", this::putBack);
     private final LatestOnly reading = new LatestOnly("reading the log");
     private Optional<LogEntry> out = Optional.empty();
 
@@ -73,8 +73,8 @@ final class LogPage extends VBox implements Page {
         first.getChildren()
                 .addAll(
                         all,
-                        new SmallButton("Hand it out…", "log-hand-out", export::log),
-                        new SmallButton("As a table…", "log-table", export::logTable));
+                        new SmallButton("Share the log…", "log-hand-out", export::log),
+                        new SmallButton("Export CSV…", "log-table", export::logTable));
         list.getStyleClass().add("ways");
         list.setId("log-list");
         hard.setId("log-hard");
@@ -155,7 +155,7 @@ final class LogPage extends VBox implements Page {
 
     private void showUnreadable() {
         list.getChildren().clear();
-        hard.setText("The log cannot be read just now.");
+        hard.setText("I can't read the log right now.");
     }
 
     private void list(Read now) {
@@ -181,14 +181,14 @@ final class LogPage extends VBox implements Page {
             row++;
         }
         String empty = named
-                ? "Nothing is written down yet. Type a line above, or say on the Ladder or the Taps page how it went."
-                : "Nothing is written down of this exercise yet. Type a line above, or say on the Ladder page how it went.";
+                ? "No entries yet. Type a line above, or rate a run on the Ladder or Timing page."
+                : "No entries for this exercise yet. Type a line above, or rate a run on the Ladder page.";
         hard.setText(
                 now.entries.isEmpty()
                         ? empty
                         : now.hard.isEmpty()
                                 ? ""
-                                : "Stays hard: "
+                                : "Still hard: "
                                         + now.hard.entrySet().stream()
                                                 .limit(6)
                                                 .map(place -> place.getKey() + " (" + place.getValue() + ")")

@@ -62,7 +62,7 @@ final class PracticeChart extends StackPane {
      * @param minutes by the Monday of each week
      */
     void showWeeks(SortedMap<LocalDate, Integer> minutes) {
-        setAccessibleText("Minutes a week: "
+        setAccessibleText("Minutes per week: "
                 + minutes.entrySet().stream()
                         .map(week -> DAY.format(week.getKey()) + " " + week.getValue())
                         .collect(Collectors.joining(", ")));
@@ -76,7 +76,7 @@ final class PracticeChart extends StackPane {
                 10, minutes.values().stream().mapToInt(Integer::intValue).max().orElse(0));
         double step = (width - LEFT) / Math.max(1, minutes.size());
         double ground = height - BOTTOM;
-        title(g, "Minutes a week");
+        title(g, "Minutes per week");
         line(g, LEFT, ground, width, ground);
         int number = 0;
         double labeled = Double.NEGATIVE_INFINITY;
@@ -106,7 +106,7 @@ final class PracticeChart extends StackPane {
      * @param goal the tempo to reach
      */
     void showTempos(List<Played> played, BigFraction goal) {
-        setAccessibleText("Tempos towards " + Tempo.decimal(goal) + ": "
+        setAccessibleText("Tempos toward " + Tempo.decimal(goal) + ": "
                 + played.stream()
                         .map(one -> DAY.format(one.day) + " " + Tempo.decimal(one.perMinute)
                                 + one.rating.map(clean -> " " + clean.title()).orElse(""))
@@ -117,7 +117,7 @@ final class PracticeChart extends StackPane {
     }
 
     private void tempos(GraphicsContext g, double width, double height, List<Played> played, double goal) {
-        title(g, "Tempo: filled where it was clean");
+        title(g, "Tempo (filled dots are clean)");
         double least = played.stream()
                         .mapToDouble(one -> one.perMinute.doubleValue())
                         .min()
@@ -142,7 +142,7 @@ final class PracticeChart extends StackPane {
         text(g, String.format(Locale.ROOT, "%.0f", least), LEFT - 6, ground - 4, TextAlignment.RIGHT);
         line(g, LEFT, ground, width, ground);
         if (played.isEmpty()) {
-            text(g, "no passes yet", (LEFT + width) / 2, (TOP + ground) / 2, TextAlignment.CENTER);
+            text(g, "no runs yet", (LEFT + width) / 2, (TOP + ground) / 2, TextAlignment.CENTER);
             return;
         }
         double step = (width - LEFT - 10) / Math.max(1, played.size() - 1);

@@ -8,20 +8,14 @@ import nimblestride.core.practice.care.BreakSchedule;
 import nimblestride.core.practice.timing.Timing;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
-import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
-import nimblestride.desktop.workspace.sound.AudioPage;
-import nimblestride.desktop.workspace.sound.BandPage;
-import nimblestride.desktop.workspace.sound.ClickPage;
-import nimblestride.desktop.workspace.sound.MixPage;
-import nimblestride.desktop.workspace.sound.PadsPage;
 
-/** The Practice workspace: what to do today, stages, ladder, timing, and the log; then how it all sounds. */
+/** The Practice workspace: what to do today, stages, ladder, timing, and the log. */
 public final class PracticeWorkspace extends PagedPane implements Workspace {
     private final IntegerProperty rests = new SimpleIntegerProperty(BreakSchedule.DEFAULT.minutes());
 
@@ -29,7 +23,6 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
      * Creates the pages.
      *
      * @param diary logs practice
-     * @param recordings of the user's own
      * @param showTiming shows a timing over the Road
      */
     public PracticeWorkspace(
@@ -38,7 +31,6 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
             PracticeRecorder diary,
             Transport transport,
             PlaybackDevices devices,
-            CustomRecordings recordings,
             Consumer<Optional<Timing>> showTiming,
             WindowServices services) {
         add(PageId.TODAY, () -> new TodayPage(book, rests, services.library()));
@@ -46,11 +38,6 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
         add(PageId.LADDER, () -> new LadderPage(document, book, transport, diary));
         add(PageId.TIMING, () -> new TimingPage(document, transport, devices, diary, showTiming));
         add(PageId.LOG, () -> new LogPage(document, book, diary, services.export()));
-        add(PageId.CLICK, () -> new ClickPage(transport));
-        add(PageId.MIX, () -> new MixPage(transport.settings(), recordings, services.dialogs()));
-        add(PageId.BAND, () -> new BandPage(transport.settings()));
-        add(PageId.PADS, () -> new PadsPage(devices, services.dialogs()));
-        add(PageId.AUDIO, () -> new AudioPage(transport, devices));
         open(PageId.TODAY);
     }
 

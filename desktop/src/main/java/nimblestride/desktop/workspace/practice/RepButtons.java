@@ -14,7 +14,7 @@ final class RepButtons extends HBox {
      */
     RepButtons(String id, Consumer<RepRating> went) {
         getStyleClass().add("add-line");
-        getChildren().add(new Caption("It went"));
+        getChildren().add(new Caption("How did it go?"));
         for (RepRating rating : RepRating.values()) {
             String word = rating.title();
             getChildren()

@@ -44,16 +44,16 @@ final class StagesPage extends VBox implements Page {
         this.status = status;
         getStyleClass().add("page");
         rows.getStyleClass().add("ways");
-        itself = new SmallButton("Play the exercise itself", "stage-none", this::playExercise);
+        itself = new SmallButton("Play the whole exercise", "stage-none", this::playExercise);
         HBox buttons = new HBox(
                 8,
-                new SmallButton("Propose stages", "stages-propose", this::propose),
+                new SmallButton("Suggest stages", "stages-propose", this::propose),
                 new SmallButton("Add a stage", "stage-add", () -> add(Stage.of(StageTask.AS_WRITTEN))),
                 itself);
         none.setText(
-                "A way in small steps: count it aloud, pad it, one limb at a time, then all of them, with accents and"
-                        + " ornaments, in frames of time and fill. Stages are proposed for this exercise, and can be typed:"
-                        + " right hand alone in 3+1 at 70 %.");
+                "Learn the exercise in small steps: count it aloud, play it on the pad, one limb at a time, then all limbs, then add accents and"
+                        + " ornaments. Press Suggest stages, or type your own, such as:"
+                        + " right hand solo in 3+1 at 70 %.");
         getChildren().setAll(buttons, none, new VerticalScroll(rows));
         transport.settings().stageProperty().addListener(change -> mark());
         sceneProperty().addListener(change -> mark());
@@ -69,7 +69,7 @@ final class StagesPage extends VBox implements Page {
 
     private void add(Stage stage) {
         if (shown.size() >= PracticePlan.MAX_STAGES) {
-            status.show("There are at most " + PracticePlan.MAX_STAGES + " stages.");
+            status.show("An exercise holds up to " + PracticePlan.MAX_STAGES + " stages.");
             return;
         }
         List<Stage> stages = new ArrayList<>(shown);
@@ -87,7 +87,7 @@ final class StagesPage extends VBox implements Page {
         try {
             StagedExercise.of(document.exerciseProperty().get(), stage);
         } catch (StrideException e) {
-            status.show("This stage cannot be played: " + e.getMessage() + ".");
+            status.show("I can't play this stage: " + e.getMessage() + ".");
             mark();
             return;
         }
@@ -145,7 +145,7 @@ final class StagesPage extends VBox implements Page {
                 },
                 document::endBurst);
         field.field().setId("stage-" + index);
-        field.field().setAccessibleText("Stage " + (index + 1) + ", as in right hand alone in 3+1 at 70 %");
+        field.field().setAccessibleText("Stage " + (index + 1) + ", such as right hand solo in 3+1 at 70 %");
         field.show(shown.get(index));
         fields.add(field);
         GridPane.setHgrow(field, Priority.ALWAYS);

@@ -38,10 +38,10 @@ final class TimingPage extends VBox implements Page {
     private static final int MAX_HARD = 3;
 
     private static final List<String> WELCOME = List.of(
-            "Play along on pads or on keys (" + PadKeys.description()
-                    + "), each voice on its own, or all on one thing. Every stroke is matched to its place, here and over the Road:"
-                    + " a mark that leans to the left is early, to the right late.",
-            "Measure the latency of the sound card first (page Sound card); without a pad a stand-in player can play (page"
+            "Play along on pads or keys (" + PadKeys.description()
+                    + "), one per voice or all on one. Your hits appear over the Road:"
+                    + " a mark leaning left is early, leaning right is late.",
+            "Measure your latency first (Sound > Audio). No pad? A simulated player can play (Sound >"
                     + " Pads).");
 
     private final Transport transport;
@@ -50,11 +50,11 @@ final class TimingPage extends VBox implements Page {
     private final HitRecorder recorder;
     private final Consumer<Optional<Timing>> picture;
     private final ToggleButton tap = new ToggleButton("Tap along");
-    private final CheckBox keys = new CheckBox("with the computer's keys");
+    private final CheckBox keys = new CheckBox("use the computer's keys");
     private final VBox advice = new VBox(4);
     private final GridPane table = new GridPane();
     private final RepButtons passes;
-    private final LatestOnly working = new LatestOnly("matching strokes");
+    private final LatestOnly working = new LatestOnly("matching hits");
     private final Timeline looks = new Timeline(new KeyFrame(BETWEEN_LOOKS, event -> work()));
     private Optional<Timing> timing = Optional.empty();
     private Exercise tapped;
@@ -138,8 +138,8 @@ final class TimingPage extends VBox implements Page {
     private void showNothing() {
         timing = Optional.empty();
         picture.accept(timing);
-        say(List.of(Counted.count(recorder.strokes(), "stroke")
-                + " heard, and none of them near a place where one should be."));
+        say(List.of(Counted.count(recorder.strokes(), "hit")
+                + ", none of them near a note of the exercise."));
         table.getChildren().clear();
     }
 
@@ -148,7 +148,7 @@ final class TimingPage extends VBox implements Page {
         picture.accept(timing);
         say(TimingAdvice.of(now));
         table.getChildren().clear();
-        head("Limb or count", "strokes", "on the average", "scattered by");
+        head("Limb or count", "hits", "average", "spread");
         now.byLimb().forEach((limb, spread) -> row(limb.title(), spread));
         if (now.byBeat().size() > 1) {
             now.byBeat().forEach((beat, spread) -> row("beat " + beat, spread));

@@ -50,7 +50,7 @@ final class TodayPage extends VBox implements Page {
     private final Library library;
     private final GridPane turns = new GridPane();
     private final Label neglected = new WrappedLabel();
-    private final LatestOnly planning = new LatestOnly("planning a sitting");
+    private final LatestOnly planning = new LatestOnly("planning today");
     private int minutes = DEFAULT_MINUTES;
 
     /**
@@ -74,7 +74,7 @@ final class TodayPage extends VBox implements Page {
                 rests::set,
                 () -> {});
         rest.field().setId("rest-minutes");
-        rest.field().setAccessibleText("Minutes of playing after which a rest is due; 0 for no reminder");
+        rest.field().setAccessibleText("Minutes of playing before a break reminder; 0 for none");
         rest.setPrefWidth(56);
         rest.setMinWidth(56);
         rests.addListener(change -> rest.show(rests.get()));
@@ -84,15 +84,15 @@ final class TodayPage extends VBox implements Page {
         neglected.setId("today-neglected");
         getChildren()
                 .setAll(
-                        line(new Caption("With"), time, new Caption("minutes today")),
+                        line(new Caption("Practice for"), time, new Caption("minutes today")),
                         new VerticalScroll(new VBox(
                                 10,
                                 turns,
                                 neglected,
                                 line(
-                                        new Caption("Remind me of a rest after"),
+                                        new Caption("Remind me to take a break after"),
                                         rest,
-                                        new Caption("minutes of playing (0 for never)")),
+                                        new Caption("minutes (0 for never)")),
                                 care())));
         book.onChange(this::plan);
     }
@@ -110,11 +110,11 @@ final class TodayPage extends VBox implements Page {
             care.getChildren().add(quiet(caution));
         }
         care.getChildren()
-                .add(quiet("A day's limits without protection (NIOSH 98-126): "
+                .add(quiet("Daily limits without protection (NIOSH 98-126): "
                         + NoiseExposure.table().stream()
                                 .map(limit -> limit.decibels() + " dBA " + limit.said())
                                 .collect(Collectors.joining(", "))
-                        + ". Times add up: half of one and half of another fill the day."));
+                        + ". Times add up: half of one limit plus half of another is a full day."));
         return care;
     }
 
@@ -172,7 +172,7 @@ final class TodayPage extends VBox implements Page {
 
     private void showUnreadable() {
         turns.getChildren().clear();
-        neglected.setText("The log cannot be read just now.");
+        neglected.setText("I can't read the log right now.");
     }
 
     private void show(Plan plan) {
@@ -196,8 +196,8 @@ final class TodayPage extends VBox implements Page {
         List<PracticeSummary> left = plan.neglected;
         neglected.setText(
                 left.isEmpty()
-                        ? "Nothing has been left lying for two weeks."
-                        : "Left lying: "
+                        ? "You have practiced everything in the last two weeks."
+                        : "Not practiced lately: "
                                 + left.stream()
                                         .limit(MAX_NEGLECTED)
                                         .map(one -> one.name() + " (" + lying(one) + ")")
@@ -208,7 +208,7 @@ final class TodayPage extends VBox implements Page {
     }
 
     private String lying(PracticeSummary one) {
-        return one.last().isEmpty() ? "never practised" : Counted.count(one.daysLeftLying(book.today()), "day");
+        return one.last().isEmpty() ? "never practiced" : Counted.count(one.daysLeftLying(book.today()), "day");
     }
 
     @Override

@@ -45,7 +45,7 @@ final class BookletPage extends HBox implements Page {
     private final VBox list = new VBox();
     private final Label hint = new WrappedLabel("", "quiet");
     private final DrawingList preview = new DrawingList(4, 14, true);
-    private final LatestOnly newest = new LatestOnly("setting a booklet");
+    private final LatestOnly newest = new LatestOnly("laying out a booklet");
     private final Map<ExerciseSummary, CheckBox> boxes = new LinkedHashMap<>();
     private List<Drawing> pages = List.of();
 
@@ -123,7 +123,7 @@ final class BookletPage extends HBox implements Page {
         Sheet now = sheet.get();
         String called = name();
         if (pages.isEmpty()) {
-            hint.setText("The pages are being set…");
+            hint.setText("Laying out the pages…");
         }
         newest.ask(() -> bind(open, chosen, now, called), this::lay);
     }
@@ -150,10 +150,10 @@ final class BookletPage extends HBox implements Page {
     private void lay(Bound bound) {
         pages = bound.pages;
         String count = pages.isEmpty()
-                ? "Choose at least one exercise."
+                ? "Select at least one exercise."
                 : pages.size() + (pages.size() == 1 ? " page." : " pages.");
         hint.setText(
-                bound.problems.isEmpty() ? count : count + " Left out: " + String.join("; ", bound.problems) + ".");
+                bound.problems.isEmpty() ? count : count + " Skipped: " + String.join("; ", bound.problems) + ".");
         fit();
         preview.show(pages);
     }

@@ -37,7 +37,7 @@ final class NotationPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final ObjectProperty<Sheet> sheet;
     private final Status status;
-    private final LatestOnly newest = new LatestOnly("comparing ways to write");
+    private final LatestOnly newest = new LatestOnly("comparing notations");
     private final GridPane cards = new GridPane();
     private final VerticalScroll scroll = new VerticalScroll(cards);
     private Optional<Exercise> shown = Optional.empty();
@@ -101,14 +101,14 @@ final class NotationPage extends VBox implements Page {
     private void paint() {
         cards.getChildren().clear();
         if (compared.isEmpty()) {
-            cards.add(new Label("The ways to write it are being compared…"), 0, 0, ACROSS, 1);
+            cards.add(new Label("Comparing notations…"), 0, 0, ACROSS, 1);
             return;
         }
         List<Seen> ways = compared.get();
         if (ways.isEmpty()) {
             cards.add(
                     new WrappedLabel(
-                            "These bars cannot be written as notes; the Staff page of the Place bench says why."),
+                            "I can't write these bars as notes. See why under Place > Staff."),
                     0,
                     0,
                     ACROSS,
@@ -124,17 +124,17 @@ final class NotationPage extends VBox implements Page {
         Label name = new WrappedLabel(way.name(), "pane-title");
         VBox head = new VBox(name);
         if (best) {
-            Label reads = new Label("reads best here");
+            Label reads = new Label("easiest to read here");
             reads.getStyleClass().add("best");
             reads.setMinWidth(USE_PREF_SIZE);
             head.getChildren().add(0, reads);
         }
         DrawingPicture picture = new DrawingPicture(seen.start, SPACE, palette);
-        picture.setAccessibleText(way.name() + ", the first lines");
-        Label proof = new WrappedLabel(way.strokes() + (way.strokes() == 1 ? " stroke" : " strokes")
-                + " read back from these notes, each at the moment it is heard.");
+        picture.setAccessibleText(way.name() + ", first lines");
+        Label proof = new WrappedLabel(way.strokes() + (way.strokes() == 1 ? " note" : " notes")
+                + " read back from this notation, each at its exact time.");
         proof.getStyleClass().add("reading-why");
-        HBox reasons = new HBox(reasons("For", way.speaksFor()), reasons("Against", way.speaksAgainst()));
+        HBox reasons = new HBox(reasons("Pro", way.speaksFor()), reasons("Con", way.speaksAgainst()));
         reasons.getStyleClass().add("reasons");
         VBox card = new VBox(head, picture, buttons(way), reasons, proof);
         card.getStyleClass().add("way-card");
@@ -145,14 +145,14 @@ final class NotationPage extends VBox implements Page {
     private HBox buttons(NotationOption way) {
         boolean onSheet = sheet.get().way().equals(way.name())
                 || (sheet.get().way().isEmpty() && way.rewritten().equals(shown));
-        SmallButton hand = new SmallButton(onSheet ? "On the sheet" : "Hand it out so", () -> handOut(way));
+        SmallButton hand = new SmallButton(onSheet ? "On the sheet now" : "Use on the sheet", () -> handOut(way));
         hand.setDisable(onSheet);
         HBox buttons = new HBox(hand);
         buttons.getStyleClass().add("add-line");
         way.rewritten().filter(other -> !Optional.of(other).equals(shown)).ifPresent(other -> {
-            SmallButton take = new SmallButton("Write it so", () -> {
+            SmallButton take = new SmallButton("Use this notation", () -> {
                 document.edit(exercise -> other);
-                status.show("Written otherwise: " + way.name() + ".");
+                status.show("Notation changed: " + way.name() + ".");
             });
             buttons.getChildren().add(take);
         });
@@ -162,7 +162,7 @@ final class NotationPage extends VBox implements Page {
     private void handOut(NotationOption way) {
         boolean asItStands = way.rewritten().equals(shown);
         sheet.set(sheet.get().inRounds(1).writtenAs(asItStands ? "" : way.name()));
-        status.show("The sheet is now written so: " + way.name() + ".");
+        status.show("The sheet now uses: " + way.name() + ".");
     }
 
     private static VBox reasons(String title, List<String> reasons) {
@@ -170,7 +170,7 @@ final class NotationPage extends VBox implements Page {
         Label head = new Label(title);
         head.getStyleClass().add("reading-grouping");
         column.getChildren().add(head);
-        for (String reason : reasons.isEmpty() ? List.of("Nothing.") : reasons) {
+        for (String reason : reasons.isEmpty() ? List.of("None.") : reasons) {
             Label label = new WrappedLabel(reason, "reading-why");
             column.getChildren().add(label);
         }

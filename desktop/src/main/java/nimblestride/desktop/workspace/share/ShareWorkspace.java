@@ -13,10 +13,9 @@ import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
-import nimblestride.desktop.workspace.students.LessonPage;
 import nimblestride.sound.kit.SampleSet;
 
-/** The Share workspace: the page as it prints, notations, booklets, audio, and the lesson. */
+/** The Share workspace: the page as it prints, notations, booklets, and audio files. */
 public final class ShareWorkspace extends PagedPane implements Workspace {
     private final ObjectProperty<Sheet> sheet;
     private final LazyPage<SheetPage> page;
@@ -45,7 +44,6 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
         add(PageId.NOTATION, () -> new NotationPage(document, sheet, services.status()));
         add(PageId.BOOKLET, () -> new BookletPage(sheet, book, services.export()));
         sound = add(PageId.SOUND_FILE, () -> new SoundFilePage(transport, sounds, commands, services));
-        add(PageId.LESSON, () -> new LessonPage(document, book, sheet::get, services));
         open(PageId.SHEET);
     }
 

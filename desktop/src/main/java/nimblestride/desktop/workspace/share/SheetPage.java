@@ -44,7 +44,7 @@ final class SheetPage extends HBox implements Page {
     private final ObjectProperty<Sheet> sheet;
     private final Export export;
     private final DrawingList preview = new DrawingList(4, GAP, true);
-    private final LatestOnly newest = new LatestOnly("setting a sheet");
+    private final LatestOnly newest = new LatestOnly("laying out a sheet");
     private final Label hint = new WrappedLabel("", "quiet");
     private final Map<SheetItem, CheckBox> sections = new EnumMap<>(SheetItem.class);
     private Optional<Exercise> shown = Optional.empty();
@@ -84,7 +84,7 @@ final class SheetPage extends HBox implements Page {
         forms.setConverter(new TitleConverter<>(ExportFormat::title));
         forms.setValue(ExportFormat.PDF);
         forms.setMaxWidth(Double.MAX_VALUE);
-        forms.setAccessibleText("The form to save in");
+        forms.setAccessibleText("File format");
         SmallButton save = new SmallButton(
                 "Save…",
                 "save-form",
@@ -191,11 +191,11 @@ final class SheetPage extends HBox implements Page {
     private void lay(Laid laid) {
         pages = laid.pages;
         String written =
-                sheet.get().way().isEmpty() ? "" : " Written: " + sheet.get().way() + ".";
+                sheet.get().way().isEmpty() ? "" : " Notation: " + sheet.get().way() + ".";
         hint.setText(
                 laid.problem.isEmpty()
                         ? pages.size() + (pages.size() == 1 ? " page." : " pages.") + written
-                        : "This sheet cannot be set: " + laid.problem + ".");
+                        : "I can't lay out this sheet: " + laid.problem + ".");
         fit();
         preview.show(pages);
     }

@@ -35,10 +35,10 @@ final class SoundFilePage extends VBox implements Page {
     private final CommandQueue commands;
     private final WindowServices services;
     private final ComboBox<Integer> bits = new ComboBox<>();
-    private final CheckBox apart = new CheckBox("the music on the left, the click on the right");
+    private final CheckBox apart = new CheckBox("music on the left, click on the right");
     private final TypedField<Integer> rounds;
     private final Label length = new WrappedLabel();
-    private final LatestOnly measuring = new LatestOnly("measuring sound");
+    private final LatestOnly measuring = new LatestOnly("measuring the file");
     private int times = 1;
 
     SoundFilePage(Transport transport, SampleSet sounds, CommandQueue commands, WindowServices services) {
@@ -51,7 +51,7 @@ final class SoundFilePage extends VBox implements Page {
         bits.getItems().setAll(16, 24);
         bits.setValue(16);
         bits.setConverter(new TitleConverter<>(width -> width + " bits"));
-        bits.setAccessibleText("How finely it is written");
+        bits.setAccessibleText("Bit depth");
         apart.setId("wav-apart");
         apart.setMinWidth(USE_PREF_SIZE);
         rounds = WholeNumberField.field("wav-rounds", "times", 1, WavFile.MAX_ROUNDS, 64, value -> {
@@ -62,14 +62,14 @@ final class SoundFilePage extends VBox implements Page {
         bits.valueProperty().addListener(change -> measure());
         apart.selectedProperty().addListener(change -> measure());
         length.setId("wav-length");
-        FlowLine how = new FlowLine(new Caption("A WAV file,"), bits, apart);
-        HBox often = new HBox(new Caption("Played"), rounds, new Caption("times round"));
-        HBox write = new HBox(new SmallButton("Write it…", "wav-write", this::write));
+        FlowLine how = new FlowLine(new Caption("WAV file,"), bits, apart);
+        HBox often = new HBox(new Caption("played"), rounds, new Caption("times"));
+        HBox write = new HBox(new SmallButton("Export…", "wav-write", this::write));
         for (HBox line : new HBox[] {often, write}) {
             line.getStyleClass().add("add-line");
         }
         Label about = new WrappedLabel(
-                "It sounds as it would be played now: click, count-in, speed, balance, band and bars are set on the Practise bench.",
+                "The file holds what Play would play now: set the click, count-in, speed, mix, and band under Sound.",
                 "quiet");
         getChildren().setAll(how, often, about, length, write);
         sceneProperty().addListener(change -> measure());
@@ -100,12 +100,12 @@ final class SoundFilePage extends VBox implements Page {
             long minutes = frames / (WavFile.SAMPLE_RATE * 60L);
             return String.format(
                     Locale.ROOT,
-                    "It lasts %s%.1f s and takes %s kB.",
+                    "Length %s%.1f s, size %s kB.",
                     minutes == 0 ? "" : minutes + " min ",
                     frames % (WavFile.SAMPLE_RATE * 60L) / (double) WavFile.SAMPLE_RATE,
                     Counted.number(Math.max(1, frames * file.bytesPerFrame() / 1_000)));
         } catch (StrideException e) {
-            return "This can't be written: " + e.getMessage() + ".";
+            return "I can't export this: " + e.getMessage() + ".";
         }
     }
 
@@ -120,12 +120,12 @@ final class SoundFilePage extends VBox implements Page {
     private void write(PlaybackRequest request, Path target) {
         WavFile file = file();
         commands.run(
-                "Writing the WAV file " + target.getFileName(),
+                "Exporting " + target.getFileName(),
                 progress -> {
                     AtomicFile.write(target, out -> file.write(request, sounds, out, progress::report));
                     return target;
                 },
-                written -> services.status().show("Wrote " + written + "."));
+                written -> services.status().show("Exported " + written + "."));
     }
 
     @Override

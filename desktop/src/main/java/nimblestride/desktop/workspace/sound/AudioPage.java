@@ -25,7 +25,7 @@ import nimblestride.desktop.ui.page.Page;
 
 /** Chooses the audio output, and shows its state and latency. */
 public final class AudioPage extends VBox implements Page {
-    private static final String ANY = "any there is";
+    private static final String ANY = "any available";
     private static final Duration BETWEEN_LOOKS = Duration.millis(500);
     private static final int MAX_LATENCY = 1_000;
 
@@ -45,7 +45,7 @@ public final class AudioPage extends VBox implements Page {
         getStyleClass().add("page");
         card.setId("card");
         card.setPrefWidth(300);
-        card.setAccessibleText("The sound card that is played through");
+        card.setAccessibleText("Sound card");
         card.valueProperty().addListener((property, was, name) -> {
             if (!showing && name != null) {
                 choose(name);
@@ -56,7 +56,7 @@ public final class AudioPage extends VBox implements Page {
         latency.show(devices.latencyProperty().get());
         devices.latencyProperty()
                 .addListener(change -> latency.show(devices.latencyProperty().get()));
-        button = new SmallButton("Measure it by tapping", "measure-latency", measure::toggle);
+        button = new SmallButton("Measure latency by tapping", "measure-latency", measure::toggle);
         status.setId("player-status");
         measured.setId("latency-told");
         getChildren()
@@ -64,11 +64,11 @@ public final class AudioPage extends VBox implements Page {
                         new FlowLine(
                                 new Caption("Play through"),
                                 card,
-                                new SmallButton("Look again", "look-for-cards", this::look)),
+                                new SmallButton("Refresh", "look-for-cards", this::look)),
                         new FlowLine(
-                                new Caption("It is heard"),
+                                new Caption("Latency"),
                                 latency,
-                                new Caption("ms later than the card says"),
+                                new Caption("ms on top of the card's own"),
                                 button),
                         // Below the controls, so that they stay in place when the text grows.
                         status,
@@ -122,14 +122,14 @@ public final class AudioPage extends VBox implements Page {
     private void showMeasuring(int missing) {
         button.setText("Stop measuring");
         measured.setText(
-                "Tap with the click, on a pad or with B, F, J or another of the pad keys: " + missing + " more.");
+                "Tap with the click on a pad or a pad key (B, F, J…):  " + missing + " more.");
     }
 
     private void showIdle() {
-        button.setText("Measure it by tapping");
+        button.setText("Measure latency by tapping");
         measured.setText(
-                "Loudspeakers without wires can be a quarter of a second late. A click is played, you tap with it "
-                        + "eight times, and the middle tap counts; most people tap some hundredths early.");
+                "Wireless speakers can be a quarter of a second late. Press the button and tap with the click "
+                        + "eight times. The program uses the middle tap. Most people tap a few hundredths of a second early.");
     }
 
     @Override

@@ -27,7 +27,7 @@ import nimblestride.desktop.ui.page.Page;
 /** Sets who plays along, in which key, and whether they follow the beats of the bars or a pulse of their own. */
 public final class BandPage extends VBox implements Page {
     private final PlaybackSettings settings;
-    private final CheckBox plays = new CheckBox("A stand-in band plays along");
+    private final CheckBox plays = new CheckBox("Play along with a simulated band");
     private final ComboBox<Line> line = new ComboBox<>();
     private final ComboBox<Integer> tonic = new ComboBox<>();
     private final ComboBox<Mode> mode = new ComboBox<>();
@@ -44,15 +44,15 @@ public final class BandPage extends VBox implements Page {
         plays.setId("band");
         plays.setOnAction(event -> choose());
         choice(line, "band-line", List.of(Line.values()), Line::title, 170, "Who plays");
-        choice(tonic, "band-tonic", IntStream.range(0, 12).boxed().toList(), BandKey.tonics()::get, 96, "The key");
+        choice(tonic, "band-tonic", IntStream.range(0, 12).boxed().toList(), BandKey.tonics()::get, 96, "Key");
         choice(mode, "band-mode", List.of(Mode.values()), Mode::title, 130, "Major or minor");
         choice(
                 ownPulse,
                 "band-keeps",
                 List.of(false, true),
-                own -> own ? "a pulse of their own," : "the beats of the bars",
+                own -> own ? "their own pulse:" : "the beats of the bars",
                 210,
-                "What the band keeps to");
+                "What the band follows");
         pulse = new TypedField<>(
                 BandPage::readPulse,
                 NoteValue::toString,
@@ -62,7 +62,7 @@ public final class BandPage extends VBox implements Page {
                 },
                 () -> {});
         pulse.field().setId("band-pulse");
-        pulse.field().setAccessibleText("The band's pulse, as in 1/4 or dotted eighth");
+        pulse.field().setAccessibleText("The band's pulse, such as 1/4 or dotted eighth");
         pulse.setPrefWidth(120);
         pulse.setMinWidth(120);
         hint.setId("band-told");
@@ -70,7 +70,7 @@ public final class BandPage extends VBox implements Page {
                 .setAll(
                         plays,
                         row(line, new Caption("in"), tonic, mode),
-                        row(new Caption("They keep to"), ownPulse, pulse),
+                        row(new Caption("following"), ownPulse, pulse),
                         hint);
         settings.bandProperty().addListener(change -> show());
         show();
@@ -129,11 +129,11 @@ public final class BandPage extends VBox implements Page {
         pulse.setVisible(ownPulse.getValue());
         hint.setText(
                 line.getValue() == Line.DRONE
-                        ? "The first and the fifth note of the key, held; how loud it is, is set under Balance."
+                        ? "The root and fifth of the key, held. Set how loud under Mix."
                         : (ownPulse.getValue()
-                                        ? "Four pulses to each chord, across your bar lines: the bars are yours to keep."
-                                        : "A chord for each bar, the bass on each beat.")
-                                + " Four chords go round; how loud they are, is set under Balance.");
+                                        ? "Four pulses per chord, across your bar lines. You keep the bars."
+                                        : "One chord per bar, the bass on each beat.")
+                                + " Four chords repeat. Set how loud under Mix.");
         showing = false;
     }
 

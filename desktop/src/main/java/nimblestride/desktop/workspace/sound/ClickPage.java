@@ -47,12 +47,12 @@ public final class ClickPage extends VBox implements Page {
         pulse = new TypedField<>(
                 ValueText::read, NoteValue::toString, value -> edit(click -> click.pulsing(value)), () -> {});
         pulse.field().setId("click-pulse");
-        pulse.field().setAccessibleText("The pulse that is clicked, as in 1/4 or dotted eighth");
+        pulse.field().setAccessibleText("The click's pulse, such as 1/4 or dotted eighth");
         pulse.setPrefWidth(110);
         pulse.setMinWidth(110);
         layer.setId("click-layer");
         layer.setPrefWidth(170);
-        layer.setAccessibleText("The layer that is clicked");
+        layer.setAccessibleText("The layer to click");
         layer.valueProperty().addListener((property, was, name) -> {
             if (name != null && !showing) {
                 edit(click -> click.onLayer(name));
@@ -69,15 +69,15 @@ public final class ClickPage extends VBox implements Page {
                 64,
                 settings.percentProperty()::set);
         countIn = WholeNumberField.field("count-in", "bars", 0, CountIn.MAX_BARS, 56, settings.countInProperty()::set);
-        ControlTip.on(countIn.field(), "Said as the Road is counted, a click for each syllable");
-        ControlTip.on(percent.field(), "F7 slower, F8 faster, F9 at its own tempo");
+        ControlTip.on(countIn.field(), "One click per syllable of the count on the Road");
+        ControlTip.on(percent.field(), "F7 slower, F8 faster, F9 full tempo");
         getChildren()
                 .setAll(
                         says(),
                         line(new Caption("Silent"), silence),
                         new FlowLine(
-                                line(new Caption("Once in every"), every, new Caption("bars")),
-                                line(new Caption("Counted in for"), countIn, new Caption("bars")),
+                                line(new Caption("Play it once every"), every, new Caption("bars")),
+                                line(new Caption("Count in"), countIn, new Caption("bars")),
                                 line(new Caption("At"), percent, new Caption("% of the tempo"))));
         settings.clickingProperty().addListener(change -> show());
         settings.percentProperty().addListener(change -> show());
@@ -101,8 +101,8 @@ public final class ClickPage extends VBox implements Page {
                         box(Level.BAR, "each 1"),
                         box(Level.BEAT, "each beat"),
                         box(Level.UNIT, "each unit"),
-                        box(Level.OFF_BEAT, "the off-beats"),
-                        box(Level.NEW_BEAT, "the beat after the next change")),
+                        box(Level.OFF_BEAT, "offbeats"),
+                        box(Level.NEW_BEAT, "the next tempo's beat")),
                 new FlowLine(
                         line(box(Level.PULSE, "a pulse of"), pulse), line(box(Level.LAYER, "with the layer"), layer)));
     }
@@ -111,7 +111,7 @@ public final class ClickPage extends VBox implements Page {
         CheckBox box = new CheckBox(text);
         box.setId("click-" + level.name().toLowerCase(Locale.ROOT).replace('_', '-'));
         box.setMinWidth(USE_PREF_SIZE);
-        ControlTip.on(box, "Each has a sound of its own; of several at once the strongest is heard");
+        ControlTip.on(box, "Each has its own sound. Where several meet, the strongest plays");
         box.setOnAction(event -> edit(click -> click.with(level, box.isSelected())));
         levels.put(level, box);
         return box;

@@ -32,7 +32,7 @@ final class LoopText {
                 return Optional.of(new Loop(from - 1, to));
             }
         }
-        throw new InvalidValueException("expected bars from 1 to " + bars + ", as in 1 to " + bars + ", or all");
+        throw new InvalidValueException("type bars from 1 to " + bars + ", such as 1 to " + bars + ", or all");
     }
 
     static String write(Loop loop) {
@@ -43,7 +43,7 @@ final class LoopText {
     static int bar(String text, int bars) {
         Optional<Loop> one = read(text, bars);
         if (one.isEmpty() || one.get().to() - one.get().from() != 1) {
-            throw new InvalidValueException("expected one bar from 1 to " + bars);
+            throw new InvalidValueException("type a bar from 1 to " + bars);
         }
         return one.get().to();
     }

@@ -58,7 +58,7 @@ public final class MixPage extends VBox implements Page {
         getStyleClass().add("page");
         rows.getStyleClass().add("ways");
         Slider volume = slider(
-                "volume", "How loud all of it is", 1, settings.volumeProperty().get(), value -> {});
+                "volume", "Master volume", 1, settings.volumeProperty().get(), value -> {});
         volume.valueProperty().bindBidirectional(settings.volumeProperty());
         loop = new TypedField<>(
                 text -> LoopText.read(text, bars),
@@ -66,7 +66,7 @@ public final class MixPage extends VBox implements Page {
                 settings.loopProperty()::set,
                 () -> {});
         loop.field().setId("loop");
-        loop.field().setAccessibleText("Bars to play again and again, as in 2 to 3, or all");
+        loop.field().setAccessibleText("Bars to loop, such as 2 to 3, or all");
         loop.setPrefWidth(86);
         loop.setMinWidth(86);
         loop.show(Optional.empty());
@@ -78,18 +78,18 @@ public final class MixPage extends VBox implements Page {
                 bar -> settings.firstBarProperty().set(bar - 1),
                 () -> {});
         firstBar.field().setId("first-bar");
-        firstBar.field().setAccessibleText("The bar with which playing begins");
+        firstBar.field().setAccessibleText("The bar to start from");
         firstBar.setPrefWidth(56);
         firstBar.setMinWidth(56);
         firstBar.show(1);
         settings.firstBarProperty()
                 .addListener(change -> firstBar.show(settings.firstBarProperty().get() + 1));
         HBox all = new HBox(
-                new Caption("Play bars"),
+                new Caption("Loop bars"),
                 loop,
-                new Caption("beginning with bar"),
+                new Caption("start from bar"),
                 firstBar,
-                new Caption("All of it"),
+                new Caption("Master"),
                 volume);
         all.getStyleClass().add("add-line");
         HBox.setHgrow(volume, Priority.ALWAYS);
@@ -132,16 +132,16 @@ public final class MixPage extends VBox implements Page {
         Mix mix = settings.mixProperty().get();
         rows.addRow(
                 0,
-                own("the click"),
+                own("click"),
                 new Label(),
                 new Label(),
-                level("click", "the click", mix.click(), value -> change(now -> now.withClick(value))));
+                level("click", "click", mix.click(), value -> change(now -> now.withClick(value))));
         rows.addRow(
                 1,
-                own("the band"),
+                own("band"),
                 new Label(),
                 new Label(),
-                level("band", "the band", mix.band(), value -> change(now -> now.withBand(value))));
+                level("band", "band", mix.band(), value -> change(now -> now.withBand(value))));
         List<String> voices = shownVoices.stream().map(Voice::name).toList();
         // A voice that is its own layer gets one row: the layer's mute, the voice's level.
         for (int i = 0; i < shownLayers.size(); i++) {
@@ -196,7 +196,7 @@ public final class MixPage extends VBox implements Page {
     }
 
     private static Slider level(String id, String name, double now, DoubleConsumer changed) {
-        Slider slider = slider("level-" + id, "How loud " + name + " is", Mix.LOUDEST, now, changed);
+        Slider slider = slider("level-" + id, "Volume: " + name, Mix.LOUDEST, now, changed);
         GridPane.setHgrow(slider, Priority.ALWAYS);
         return slider;
     }

@@ -42,7 +42,7 @@ public final class PadsPage extends VBox implements Page {
     private final TypedField<Integer> spread;
     private final TypedField<Integer> bias;
     private final TypedField<Integer> rush;
-    private final Label last = new Label("Nothing has been struck yet.");
+    private final Label last = new Label("No hits yet.");
     private boolean showing;
 
     /** @param devices the devices to choose from */
@@ -51,8 +51,8 @@ public final class PadsPage extends VBox implements Page {
         this.dialogs = dialogs;
         getStyleClass().add("page");
         choice(pad, "pad", "A MIDI pad or keyboard to play on");
-        choice(instrument, "instrument", "A MIDI instrument that is played to");
-        choice(layer, "stand-in", "The layer a stand-in player plays");
+        choice(instrument, "instrument", "A MIDI instrument to play through");
+        choice(layer, "stand-in", "The layer the simulated player plays");
         layer.setPrefWidth(150);
         layer.setMinWidth(150);
         pad.valueProperty().addListener((property, was, name) -> open(name, devices::listenTo, devices::listenToNone));
@@ -67,10 +67,10 @@ public final class PadsPage extends VBox implements Page {
         spread.show((int) TimingHabits.DEFAULT.spread());
         bias.show((int) TimingHabits.DEFAULT.bias());
         rush.show((int) TimingHabits.DEFAULT.rush());
-        CheckBox keys = new CheckBox("The computer's keys are pads");
+        CheckBox keys = new CheckBox("Use the computer's keys as pads");
         keys.setId("keys");
         keys.selectedProperty().bindBidirectional(devices.keysProperty());
-        Label named = new WrappedLabel(PadKeys.description() + "; with Shift an accent.", "quiet");
+        Label named = new WrappedLabel(PadKeys.description() + ". Hold Shift for an accent.", "quiet");
         last.setId("last-stroke");
         last.getStyleClass().add("quiet");
         VBox all = new VBox(
@@ -80,18 +80,20 @@ public final class PadsPage extends VBox implements Page {
                         pad,
                         new Caption("instrument"),
                         instrument,
-                        new SmallButton("Look again", "look-again", this::look)),
+                        new SmallButton("Refresh", "look-again", this::look)),
                 keys,
                 named,
                 new FlowLine(
-                        new Caption("A stand-in plays"),
+                        new Caption("Simulated player"),
                         layer,
-                        new Caption("scattered by"),
+                        new Caption("spread"),
                         spread,
                         new Caption("ms, late by"),
                         bias,
-                        new Caption("ms,")),
-                new FlowLine(new Caption("rushing after each bar line by"), rush, new Caption("ms"), last));
+                        new Caption("ms, rushing after each bar line by"),
+                        rush,
+                        new Caption("ms")),
+                last);
         getChildren().setAll(new VerticalScroll(all));
         devices.onStroke(this::showStroke);
         look();
@@ -133,7 +135,7 @@ public final class PadsPage extends VBox implements Page {
                 opening.open(name);
             }
         } catch (MidiUnavailableException e) {
-            dialogs.showError("This MIDI device cannot be used", name + ": " + e.getMessage());
+            dialogs.showError("I can't use this MIDI device", name + ": " + e.getMessage());
             Platform.runLater(this::look);
         }
     }
@@ -149,7 +151,7 @@ public final class PadsPage extends VBox implements Page {
     }
 
     private void showStroke(PlayedStroke struck) {
-        last.setText("Last stroke: " + struck.strike().voice().name() + ", "
+        last.setText("Last hit: " + struck.strike().voice().name() + ", "
                 + struck.strike().level().title() + ".");
     }
 

@@ -17,8 +17,8 @@ final class SilentBarsField extends HBox {
     /** Ways of silencing bars. */
     private enum Kind {
         NEVER("never"),
-        REGULAR("in so many bars"),
-        AT_RANDOM("by chance");
+        REGULAR("every few bars"),
+        AT_RANDOM("at random");
 
         private final String title;
 
@@ -46,8 +46,8 @@ final class SilentBarsField extends HBox {
         kind.getItems().setAll(List.of(Kind.values()));
         kind.setConverter(new TitleConverter<>(one -> one.title));
         kind.setPrefWidth(170);
-        kind.setAccessibleText("Where the click keeps silent");
-        bars = WholeNumberField.field("silent-bars", "silent bars", 1, SilentBars.MAX_BARS - 1, 52, value -> {
+        kind.setAccessibleText("When the click drops out");
+        bars = WholeNumberField.field("silent-bars", "bars silent", 1, SilentBars.MAX_BARS - 1, 52, value -> {
             silent = value;
             every = Math.max(every, silent + 1);
             choose();
@@ -61,7 +61,7 @@ final class SilentBarsField extends HBox {
             chance = value;
             choose();
         });
-        regular = line(bars, new Caption("of every"), of, new Caption("bars, the last of them"));
+        regular = line(bars, new Caption("of every"), of, new Caption("bars (the last ones)"));
         byChance = line(new Caption("in about"), percent, new Caption("% of the bars"));
         kind.valueProperty().addListener(change -> choose());
         getChildren().setAll(kind, regular, byChance);

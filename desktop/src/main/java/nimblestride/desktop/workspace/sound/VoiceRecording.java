@@ -16,7 +16,7 @@ final class VoiceRecording extends HBox {
         boolean own = recordings.voices().contains(voice);
         getChildren()
                 .add(new SmallButton(
-                        own ? "Another recording…" : "A recording of your own…",
+                        own ? "Choose another recording…" : "Use your own recording…",
                         "recording-" + id,
                         () -> dialogs.fileToOpen(List.of("wav")).ifPresent(file -> {
                             try {
@@ -27,11 +27,11 @@ final class VoiceRecording extends HBox {
                             }
                         })));
         if (own) {
-            getChildren().add(new SmallButton("As it was", "usual-" + id, () -> {
+            getChildren().add(new SmallButton("Use the built-in sound", "usual-" + id, () -> {
                 try {
                     recordings.remove(voice);
                 } catch (StrideException e) {
-                    dialogs.showError("The recording could not be removed", e.getMessage());
+                    dialogs.showError("I can't remove the recording", e.getMessage());
                 }
                 changed.run();
             }));

@@ -34,7 +34,7 @@ final class AssignmentCard extends VBox {
                 .add(new WrappedLabel(AssignmentProgress.of(assignment, log).description(), "quiet"));
         String id = assignment.what().toLowerCase(Locale.ROOT).replaceAll("[^a-z]+", "-");
         HBox buttons = new HBox(new SmallButton(
-                assignment.done().isPresent() ? "Not done after all" : "Done",
+                assignment.done().isPresent() ? "Mark as not done" : "Done",
                 "done-" + id,
                 () -> actions.done(assignment)));
         buttons.getStyleClass().add("add-line");

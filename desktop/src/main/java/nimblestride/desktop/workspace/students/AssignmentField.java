@@ -40,15 +40,15 @@ final class AssignmentField extends VBox {
                 one -> day = one,
                 () -> {});
         due.field().setId("assign-due");
-        due.field().setAccessibleText("The day on which it is due, as in 2026-12-01; empty for none");
+        due.field().setAccessibleText("Due date, such as 2026-12-01, or empty");
         due.setPrefWidth(110);
         due.setMinWidth(110);
         due.show(day);
         how.setId("assign-how");
-        how.setPromptText("How: all limbs at 150…");
-        how.setAccessibleText("How it is to be done");
+        how.setPromptText("Note: all limbs at 150…");
+        how.setAccessibleText("Note for the student");
         HBox.setHgrow(how, Priority.ALWAYS);
-        button = new SmallButton("Set it", "assign", () -> {
+        button = new SmallButton("Assign", "assign", () -> {
             assigned.accept(new Entered(day, how.getText().strip()));
             how.clear();
         });
@@ -71,11 +71,11 @@ final class AssignmentField extends VBox {
         } catch (DateTimeParseException e) {
             // States what the field accepts.
         }
-        throw new InvalidValueException("expected a day from today on, as in " + today.plusDays(DEFAULT_DAYS));
+        throw new InvalidValueException("type today or a later day, such as " + today.plusDays(DEFAULT_DAYS));
     }
 
     /** Names the exercise to assign. */
     void offer(String name) {
-        button.setText("Set \"" + (name.length() > 22 ? name.substring(0, 21) + "…" : name) + "\"");
+        button.setText("Assign \"" + (name.length() > 22 ? name.substring(0, 21) + "…" : name) + "\"");
     }
 }

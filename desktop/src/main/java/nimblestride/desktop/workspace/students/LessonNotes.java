@@ -24,7 +24,7 @@ final class LessonNotes extends VBox {
 
     private final Supplier<LocalDate> today;
     private final Consumer<Lesson> keep;
-    private final TextArea notes = area("lesson-notes", "What was done today");
+    private final TextArea notes = area("lesson-notes", "What you did today");
     private final TextArea next = area("lesson-next", "What comes next");
     private final VBox before = new VBox(8);
     private final PauseTransition pause = new PauseTransition(KEPT_AFTER);

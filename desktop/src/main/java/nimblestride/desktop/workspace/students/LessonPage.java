@@ -40,11 +40,11 @@ public final class LessonPage extends VBox implements Page {
     private final WindowServices services;
     private final StudentBar students;
     private final Label note = new Label();
-    private final VBox set = column("What was set");
-    private final VBox did = column("What they did");
+    private final VBox set = column("Assigned");
+    private final VBox did = column("Practice log");
     private final LessonNotes notes;
     private final AssignmentField assigning;
-    private final LatestOnly reading = new LatestOnly("reading a student's year");
+    private final LatestOnly reading = new LatestOnly("reading the student's year");
     private final AssignmentCard.Actions cards = new AssignmentCard.Actions() {
         @Override
         public void done(Assignment assignment) {
@@ -124,7 +124,7 @@ public final class LessonPage extends VBox implements Page {
     private void read() {
         Optional<Student> chosen = students.chosen();
         note.setText(chosen.map(Student::note)
-                .orElse("No students yet. Add one, set them what lies on the desk, and write down what was done."));
+                .orElse("No students yet. Add one, assign the open exercise, and write down what you did."));
         if (chosen.isEmpty() || book.book().isEmpty()) {
             set.getChildren().remove(1, set.getChildren().size());
             did.getChildren().remove(1, did.getChildren().size());
@@ -165,7 +165,7 @@ public final class LessonPage extends VBox implements Page {
         if (lessonYear.did.isEmpty()) {
             did.getChildren()
                     .add(new WrappedLabel(
-                            "Nothing in the last twelve weeks. Their log comes in with Merge log.", "quiet"));
+                            "Nothing in the last twelve weeks. Press Merge log to import their log.", "quiet"));
         }
         for (LogEntry entry : lessonYear.did) {
             did.getChildren()
@@ -200,7 +200,7 @@ public final class LessonPage extends VBox implements Page {
                     open.students().save(lesson);
                     return true;
                 })
-                .ifPresent(kept -> services.status().show("The lesson of " + lesson.day() + " is kept."));
+                .ifPresent(kept -> services.status().show("Saved the lesson of " + lesson.day() + "."));
     }
 
     @Override

@@ -32,9 +32,9 @@ final class StudentBar extends FlowPane {
         students.setId("student");
         students.setPrefWidth(130);
         students.setMinWidth(130);
-        students.setAccessibleText("Whose lesson it is");
+        students.setAccessibleText("Student");
         students.setConverter(new TitleConverter<>(Student::name));
-        students.setPromptText("Nobody yet");
+        students.setPromptText("No students yet");
         students.valueProperty().addListener(change -> {
             if (!showing) {
                 changed.run();
@@ -44,11 +44,11 @@ final class StudentBar extends FlowPane {
                 .setAll(
                         students,
                         new SmallButton("New…", "student-new", this::newStudent),
-                        new SmallButton("Remember…", "student-remember", this::remember),
+                        new SmallButton("Notes…", "student-remember", this::remember),
                         new SmallButton("Merge log…", "student-merge", this::merge),
                         new SmallButton("Booklet…", "student-booklet", () -> handOut(true)),
-                        new SmallButton("File…", "student-file", () -> handOut(false)),
-                        new SmallButton("Take out…", "student-out", this::takeOut));
+                        new SmallButton("Save file…", "student-file", () -> handOut(false)),
+                        new SmallButton("Remove…", "student-out", this::takeOut));
     }
 
     Optional<Student> chosen() {
@@ -72,7 +72,7 @@ final class StudentBar extends FlowPane {
 
     private void newStudent() {
         services.dialogs()
-                .askLine("A new student", "Name", "")
+                .askLine("New student", "Name", "")
                 .filter(name -> !name.isBlank())
                 .ifPresent(name -> {
                     Student student = new Student(UUID.randomUUID(), name.strip(), "");
@@ -92,7 +92,7 @@ final class StudentBar extends FlowPane {
 
     private void remember() {
         chosen().ifPresent(one -> services.dialogs()
-                .askLine("What to remember of " + one.name(), "In a line", one.note())
+                .askLine("Notes on " + one.name(), "One line", one.note())
                 .ifPresent(line -> book.change(open -> {
                     open.students().save(new Student(one.id(), one.name(), line));
                     return true;
@@ -102,9 +102,9 @@ final class StudentBar extends FlowPane {
     private void takeOut() {
         chosen().filter(one -> services.dialogs()
                         .confirm(
-                                "Take " + one.name() + " out of the Book?",
-                                "What is set for them, their lessons and their log go as well. The Book is backed up first.",
-                                "Take out"))
+                                "Remove " + one.name() + " from the Book?",
+                                "This also removes their assignments, lessons, and log. The program backs up the Book first.",
+                                "Remove"))
                 .ifPresent(one -> book.change(open -> {
                     book.backups().keepNow("before-taking-out", book.now());
                     open.students().remove(one.id());

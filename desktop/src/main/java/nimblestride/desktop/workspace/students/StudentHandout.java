@@ -50,7 +50,7 @@ final class StudentHandout {
                 .distinct()
                 .toList();
         if (assigned.isEmpty()) {
-            services.status().show("Nothing of the Book is set for " + student.name() + " that is not done.");
+            services.status().show("Everything assigned to " + student.name() + " is done, so there is nothing to print.");
         }
         return assigned;
     }
@@ -72,7 +72,7 @@ final class StudentHandout {
             String title = "For " + student.name();
             services.export().pages(title, pages.booklet(title, exercises));
         } catch (StrideException e) {
-            services.dialogs().showError("The booklet could not be set", e.getMessage());
+            services.dialogs().showError("I can't lay out the booklet", e.getMessage());
         }
     }
 }
