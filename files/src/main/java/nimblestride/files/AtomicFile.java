@@ -75,16 +75,16 @@ public final class AtomicFile {
     private static Path target(Path file) throws IOException {
         if (!Files.exists(file)) {
             if (Files.exists(file, LinkOption.NOFOLLOW_LINKS)) {
-                throw new FileException(file + " is a link to a file that is not there; choose another name");
+                throw new FileException(file + " is a link to a missing file; choose another name");
             }
             return file.toAbsolutePath();
         }
         Path target = file.toRealPath();
         if (Files.isDirectory(target)) {
-            throw new FileException(file + " is a folder; expected the name of a file in it");
+            throw new FileException(file + " is a folder; add a file name");
         }
         if (!Files.isRegularFile(target)) {
-            throw new FileException(file + " is a device or a pipe; expected the name of a file");
+            throw new FileException(file + " is a device or a pipe; choose a file");
         }
         if (!Files.isWritable(target)) {
             throw new AccessDeniedException(target.toString());

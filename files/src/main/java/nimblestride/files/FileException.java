@@ -30,7 +30,7 @@ public class FileException extends StrideException {
     /** Explains why a file could not be read. */
     public static FileException reading(Path file, IOException problem) {
         if (problem instanceof NoSuchFileException) {
-            return new FileException("there is no file " + file + "; check its name and folder", problem);
+            return new FileException("no file " + file + "; check the name and folder", problem);
         }
         if (problem instanceof AccessDeniedException) {
             return new FileException("you don't have permission to read " + file, problem);
@@ -42,7 +42,7 @@ public class FileException extends StrideException {
     public static FileException writing(Path file, IOException problem) {
         if (problem instanceof NoSuchFileException || problem instanceof NotDirectoryException) {
             return new FileException(
-                    "there is no folder " + file.toAbsolutePath().getParent() + "; make it first, or choose another",
+                    "no folder " + file.toAbsolutePath().getParent() + "; create it first, or choose another",
                     problem);
         }
         if (problem instanceof AccessDeniedException) {
@@ -50,16 +50,16 @@ public class FileException extends StrideException {
                     "you don't have permission to write " + file + "; choose another folder or name", problem);
         }
         if (problem instanceof FileAlreadyExistsException) {
-            return new FileException(file + " is there already; choose another name", problem);
+            return new FileException(file + " already exists; choose another name", problem);
         }
         String reason = reason(problem);
         String small = reason.toLowerCase(Locale.ROOT);
         if (small.contains("no space left") || small.contains("not enough space") || small.contains("quota")) {
             return new FileException(
-                    "the disk is full, so " + file + " was not written; make room and try again", problem);
+                    "the disk is full, so " + file + " was not written; free some space and try again", problem);
         }
         if (small.contains("read-only")) {
-            return new FileException(file + " is on a disk that can only be read; choose another folder", problem);
+            return new FileException(file + " is on a read-only disk; choose another folder", problem);
         }
         if (small.contains("name too long")) {
             return new FileException("the name of " + file + " is too long; choose a shorter one", problem);

@@ -27,6 +27,6 @@ public final class Quarantine {
                 throw FileException.writing(file, e);
             }
         }
-        throw new FileException("there are " + MAX_KEPT + " unreadable copies of " + file + "; remove some of them");
+        throw new FileException("there are already " + MAX_KEPT + " unreadable copies of " + file + "; delete some of them");
     }
 }

@@ -142,7 +142,7 @@ class FileTest {
         Path missing = folder.resolve("nope.mid");
         assertThatExceptionOfType(FileException.class)
                 .isThrownBy(() -> SourceFile.bytes(missing, 10, "a score"))
-                .withMessage("there is no file " + missing + "; check its name and folder");
+                .withMessage("no file " + missing + "; check the name and folder");
     }
 
     @Test

@@ -22,7 +22,7 @@ import picocli.CommandLine.Spec;
 /** {@code stride export}: writes exercises in other formats, each named after the exercise. */
 @Command(
         name = "export",
-        description = "Writes each exercise in each form; one bad file does not stop the others.",
+        description = "Exports each exercise in each format. One bad file does not stop the others.",
         mixinStandardHelpOptions = true)
 final class ExportCommand implements Callable<Integer> {
     private static final int SOME_FAILED = 1;
@@ -61,14 +61,14 @@ final class ExportCommand implements Callable<Integer> {
     private void makeFolder() {
         if (folder.toString().isBlank()) {
             throw new ParameterException(
-                    spec.commandLine(), "--to: read \"\"; expected a folder. For example: --to sheets");
+                    spec.commandLine(), "--to: no folder given. Try a folder, such as --to sheets");
         }
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
             throw new ParameterException(
                     spec.commandLine(),
-                    "--to: the folder " + folder + " can't be made here; expected one that may be written to",
+                    "--to: the folder " + folder + " can't be created here. Try a folder you can write to",
                     e);
         }
     }
@@ -79,7 +79,7 @@ final class ExportCommand implements Callable<Integer> {
             wanted.add(ExportTarget.named(name)
                     .orElseThrow(() -> new ParameterException(
                             spec.commandLine(),
-                            "--as: read \"" + name.strip() + "\"; expected one or more of " + ExportTarget.names())));
+                            "--as: I can't read \"" + name.strip() + "\". Try one or more of " + ExportTarget.names())));
         }
         return wanted;
     }
@@ -101,7 +101,7 @@ final class ExportCommand implements Callable<Integer> {
 
     private boolean write(Path file, Exercise exercise, ExportTarget form, Path target) {
         if (Files.exists(target, LinkOption.NOFOLLOW_LINKS) && !force) {
-            return fail(file, target + " is there already; --force overwrites it");
+            return fail(file, target + " already exists; --force overwrites it");
         }
         try {
             form.writing().write(exercise, target);

@@ -40,7 +40,7 @@ import picocli.CommandLine.Spec;
 /** {@code stride report}: prints what follows from an exercise. */
 @Command(
         name = "report",
-        description = "Prints what follows from an exercise: where its layers land, return and meet, with the sums.",
+        description = "Prints what follows from an exercise: when it lines up, what each layer does, and how the sums work out.",
         mixinStandardHelpOptions = true)
 final class ReportCommand implements Callable<Integer> {
     private static final int MAX_BARS = 10_000;
@@ -105,7 +105,7 @@ final class ReportCommand implements Callable<Integer> {
 
     private Exercise exercise() {
         if ((file == null) == (bars == null)) {
-            throw bad("expected either --bars or --file. For example: --bars \"11/8(3+3+3+2) x2, 9/16\"");
+            throw bad("use either --bars or --file. For example: --bars \"11/8(3+3+3+2) x2, 9/16\"");
         }
         Exercise exercise = file == null ? typed() : kept();
         requireReportable(exercise.phrase());
@@ -123,7 +123,7 @@ final class ReportCommand implements Callable<Integer> {
         if (phrase.bars().size() > MAX_BARS || units > MAX_UNITS) {
             throw bad(String.format(
                     Locale.ROOT,
-                    "these are %,d bars of %,d units together; a report takes up to %,d bars and %,d units."
+                    "this has %,d bars and %,d units; a report takes up to %,d bars and %,d units."
                             + " Report the part that repeats",
                     phrase.bars().size(),
                     units,

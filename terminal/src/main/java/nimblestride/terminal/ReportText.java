@@ -56,10 +56,10 @@ final class ReportText {
                     Tempo.decimal(chain.tempos().get(i).perMinute()),
                     Tempo.decimal(chain.tempos().get(i + 1).perMinute()));
         }
-        out.println(chain.isHome() ? "  It ends where it began." : "  The way back: " + wayBack(chain));
+        out.println(chain.isHome() ? "  The last tempo is the first." : "  The way back: " + wayBack(chain));
         out.println(
                 chain.friendlyTempos().isEmpty()
-                        ? "  At no starting tempo of an ordinary metronome are all of them whole."
+                        ? "  No starting tempo from 40 to 208 BPM keeps all of them whole."
                         : "  All are whole from " + chain.friendlyTempos() + ".");
     }
 
@@ -69,7 +69,7 @@ final class ReportText {
     }
 
     private static void writeFit(FitResult fit, PrintWriter out) {
-        out.printf(Locale.ROOT, "These cells fill it in %,d ways.%n", fit.count());
+        out.printf(Locale.ROOT, "%,d ways to fill it.%n", fit.count());
         fit.best().forEach(cells -> out.println("  " + new Grouping(cells)));
         fit.nearest()
                 .ifPresent(length -> out.printf(Locale.ROOT, "  The nearest length they fill is %,d units.%n", length));
@@ -84,7 +84,7 @@ final class ReportText {
                 .toList();
         for (Meter meter : meters) {
             out.println();
-            out.println(meter + " can be felt as");
+            out.println(meter + " in groups");
             Readings.of(meter, ReadingFilter.ANY)
                     .limit(READINGS)
                     .forEach(reading -> out.println("  " + reading.grouping() + "  (" + reading.why() + ")"));

@@ -18,7 +18,7 @@ import picocli.CommandLine.Spec;
 /** The commands that answer in the terminal. Bad input is one line on standard error and exit status 2. */
 @Command(
         name = "stride",
-        description = "Takes bars apart and tells where what runs across them comes home.",
+        description = "Groups odd bars and shows when what runs across them lines up.",
         mixinStandardHelpOptions = true,
         subcommands = {ReportCommand.class, ExportCommand.class})
 public final class StrideCommand implements Runnable {
@@ -34,7 +34,7 @@ public final class StrideCommand implements Runnable {
         PrintWriter err = printer(FileDescriptor.err);
         int status = run(out, err, args);
         if (out.checkError()) {
-            err.println("stride: the answer can't be written; the disk may be full, or whoever reads it has stopped");
+            err.println("stride: can't write the answer; the disk may be full, or its reader stopped");
             status = FAILED;
         }
         err.flush();
@@ -81,8 +81,8 @@ public final class StrideCommand implements Runnable {
     /** Says that the program has a defect, or that the machine is too small. */
     static String defect(Throwable problem) {
         return problem instanceof OutOfMemoryError || problem instanceof StackOverflowError
-                ? "this needs more memory than there is; a shorter exercise works"
-                : "the program has a defect here (" + problem + ")";
+                ? "this needs too much memory; try a shorter exercise"
+                : "something in the program broke here (" + problem + ")";
     }
 
     static String oneLine(String message) {

@@ -144,9 +144,9 @@ class StrideCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "quarter    | stride report: --pivot, column 8: the text ends here; expected = and the new",
-                "0 = 1/4    | stride report: --pivot, column 1: read \"0 = 1/4\"; both values of a pivot",
-                "1/4 = soon | stride report: --pivot, column 7: read \"soon\"; expected a note value",
+                "quarter    | stride report: --pivot, column 8: Something is missing at the end. Try = and the new",
+                "0 = 1/4    | stride report: --pivot, column 1: I can't use \"0 = 1/4\": both values of a pivot",
+                "1/4 = soon | stride report: --pivot, column 7: I can't read \"soon\". Try a note value",
                 "1/64 = 1/4 | stride report: --pivot: modulation 1, 1/64 = 1/4, would lead to 1536 beats"
             })
     void aPivotThatMakesNoSenseIsRefusedWithItsPlace(String pivot, String message) {
@@ -212,7 +212,7 @@ class StrideCommandTest {
             delimiter = '|',
             value = {
                 "--bars | 0/4              | stride report: --bars, column 1: read \"0/4\"",
-                "--bars | 11/8(3+3)        | stride report: --bars, column 5: read \"(3+3)\"; 3+3 is 6",
+                "--bars | 11/8(3+3)        | stride report: --bars, column 5: I can't use \"(3+3)\": 3+3 is 6",
                 "--bars | ''               | stride report: --bars, column 1: nothing is typed yet",
                 "--file | /no/such/file    | stride report: --file: there is no file /no/such/file",
                 "--file | .                | stride report: --file: . is a folder; expected an exercise file",
@@ -314,11 +314,11 @@ class StrideCommandTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "--fit     | 5,3 in 4/4          | --fit, column 11: the text ends here; expected \"into\"",
-                "--fit     | 5,x into 4/4 of 1/16 | --fit, column 3: read \"x\"; expected the length of a cell",
-                "--fit     | 5,3 into 4/4 of 3/16 | --fit, column 14: read \"of 3/16\"; 1 is no whole number of 3/16",
+                "--fit     | 5,3 in 4/4          | --fit, column 11: Something is missing at the end. Try \"into\"",
+                "--fit     | 5,x into 4/4 of 1/16 | --fit, column 3: I can't read \"x\". Try the length of a cell",
+                "--fit     | 5,3 into 4/4 of 3/16 | --fit, column 14: I can't use \"of 3/16\": 1 is no whole number of 3/16",
                 "--fit     | 0 into 4/4 of 1/16  | --fit, column 1:",
-                "--pattern | lots                | --pattern, column 1: read \"lots\"; expected how many units",
+                "--pattern | lots                | --pattern, column 1: I can't read \"lots\". Try how many units",
                 "--pattern | 0 x 1/16            | --pattern, column 1:"
             })
     void badQuestionsSayWhere(String option, String value, String message) {
@@ -366,7 +366,7 @@ class StrideCommandTest {
         assertThat(run("export", good.toString(), "--as", "tuba", "--to", to.toString()))
                 .isEqualTo(2);
         assertThat(err.toString())
-                .contains("read \"tuba\"; expected one or more of json, musicxml, mxl, midi, pdf, svg, png, csv, wav");
+                .contains("I can't read \"tuba\". Try one or more of json, musicxml, mxl, midi, pdf, svg, png, csv, wav");
         assertThat(run("export", good.toString(), "--as", "musicxml,mxl,pdf,svg,png,wav,csv", "--to", to.toString()))
                 .isZero();
         assertThat(to.resolve("five-nine.wav"))
@@ -447,7 +447,7 @@ class StrideCommandTest {
     void whereNothingMayBeWrittenItSaysSo(@TempDir Path folder) throws IOException {
         Path good = exercise(folder, "good.json", "Good", layer("1/8"));
         assertThat(run("export", good.toString(), "--as", "json", "--to", "")).isEqualTo(2);
-        assertThat(err.toString()).contains("--to: read \"\"; expected a folder");
+        assertThat(err.toString()).contains("--to: I can't read \"\". Try a folder");
         err.getBuffer().setLength(0);
         Path link = Files.createSymbolicLink(folder.resolve("good.mid"), folder.resolve("nowhere.mid"));
         assertThat(run("export", good.toString(), "--as", "midi", "--to", folder.toString(), "--force"))
@@ -491,7 +491,7 @@ class StrideCommandTest {
                 .isEqualTo(2);
         assertThat(err.toString())
                 .startsWith(
-                        "stride report: --layer, column 599: read \" accents to crash\"; expected at most 32 rules");
+                        "stride report: --layer, column 599: I can't read \" accents to crash\". Try at most 32 rules");
     }
 
     /** The defect: digits and signs changed with the language of the machine. */

@@ -128,7 +128,7 @@ class CrossStoryTest extends WindowStory {
                 .select(6));
         retype("#family-meters", "7/8, 5/8");
         until(() -> shows("against 5/8"));
-        assertThat(shows("home in every bar")).isTrue();
+        assertThat(shows("fits each bar")).isTrue();
         interact(() -> lookup("#family-kind")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()

@@ -43,7 +43,7 @@ class LessonStoryTest extends WindowStory {
         retype("#assign-how", "all limbs at 150");
         clickOn("#assign");
         until(() -> shows("Weir Steps, due in 7 days"));
-        assertThat(shows("Not practised yet, as far as the log says.")).isTrue();
+        assertThat(shows("Not in the log yet.")).isTrue();
 
         Path log = home.resolve("wren.json");
         LogEntry entry = new LogEntry(

@@ -53,7 +53,7 @@ public final class HitsCsv {
         Phrase phrase = content.phrase();
         LimbAssignment hands = Analysis.of(content).hands(passage.bars());
         if (!hands.isComplete()) {
-            throw new InvalidValueException("section " + section + " has more notes than a table lists");
+            throw new InvalidValueException("section " + section + " has too many notes for a table");
         }
         for (LimbNote note : hands.notes()) {
             long number = phrase.barAt(note.at());

@@ -58,7 +58,7 @@ final class ExerciseReader {
 
     static Exercise read(JsonNodeReader root) {
         if (!root.node().isObject() || !root.has("format")) {
-            throw new UnreadableFileException("this is no exercise file of Nimble Stride: it does not begin with"
+            throw new UnreadableFileException("this is not a Nimble Stride exercise file: it should begin with"
                     + " \"format\": \"" + ExerciseJson.FORMAT + "\"");
         }
         if (!root.member("format").text().equals(ExerciseJson.FORMAT)) {
@@ -66,9 +66,9 @@ final class ExerciseReader {
         }
         int version = root.member("version").whole();
         if (version != ExerciseJson.VERSION) {
-            throw new UnreadableFileException("version: this file is of version " + version
+            throw new UnreadableFileException("version: this file has version " + version
                     + ", and this program reads version " + ExerciseJson.VERSION
-                    + (version > ExerciseJson.VERSION ? "; a newer program wrote it" : ""));
+                    + (version > ExerciseJson.VERSION ? "; update the program to open it" : ""));
         }
         root.object(
                 "format",
@@ -138,7 +138,7 @@ final class ExerciseReader {
             int content = one.member("feel")
                     .named(
                             name -> names.contains(name) ? Optional.of(names.indexOf(name)) : Optional.empty(),
-                            "the name of a feel: " + String.join(", ", names));
+                            "the name of a section: " + String.join(", ", names));
             int rounds = one.has("rounds") ? one.member("rounds").whole() : 1;
             Pivot entered = one.has("entered") ? one.member("entered").typed(PivotText::read) : Pivot.NONE;
             sections.add(one.make(() -> new Section(content, rounds, entered)));
@@ -187,7 +187,7 @@ final class ExerciseReader {
 
     private static List<PhrasePart> parts(JsonNodeReader place, int depth) {
         if (depth > MAX_DEPTH) {
-            throw new UnreadableFileException(place.path() + ": repeats stand at most " + MAX_DEPTH + " deep");
+            throw new UnreadableFileException(place.path() + ": nest repeats at most " + MAX_DEPTH + " deep");
         }
         List<PhrasePart> parts = new ArrayList<>();
         for (JsonNodeReader part : place.items(Phrase.MAX_BARS)) {

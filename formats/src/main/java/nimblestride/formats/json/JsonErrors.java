@@ -17,13 +17,13 @@ final class JsonErrors {
     private static String what(JacksonException problem, String thing) {
         Matcher twice = DUPLICATE.matcher(problem.getOriginalMessage());
         if (twice.find()) {
-            return "the member \"" + twice.group(1) + "\" stands there twice";
+            return "the key \"" + twice.group(1) + "\" appears twice";
         }
         if (problem instanceof StreamConstraintsException) {
-            return "a number or a name is too long, or all of it too much";
+            return "a number or a name is too long, or the file is too large";
         }
         return problem.getOriginalMessage().startsWith(AT_THE_END)
-                ? "the file ends before the " + thing + " does"
+                ? "the file ends before its " + thing + " does"
                 : "this is not JSON";
     }
 

@@ -45,7 +45,7 @@ public record JsonNodeReader(JsonNode node, String path) {
         for (Map.Entry<String, JsonNode> member : node.properties()) {
             if (!known.contains(member.getKey())) {
                 throw new UnreadableFileException(at(child(member.getKey()))
-                        + "this member is not known here; expected only " + String.join(", ", members));
+                        + "unknown key here; expected only " + String.join(", ", members));
             }
         }
         return this;
@@ -64,7 +64,7 @@ public record JsonNodeReader(JsonNode node, String path) {
     public JsonNodeReader member(String name) {
         JsonNode found = node.get(name);
         if (found == null) {
-            throw new UnreadableFileException(at(path) + "the member \"" + name + "\" is missing");
+            throw new UnreadableFileException(at(path) + "the key \"" + name + "\" is missing");
         }
         return new JsonNodeReader(found, child(name));
     }

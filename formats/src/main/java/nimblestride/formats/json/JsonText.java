@@ -73,12 +73,12 @@ public final class JsonText {
      */
     public static JsonNode parse(String json) {
         if (json.isBlank()) {
-            throw new UnreadableFileException("the file is empty; expected an exercise file of Nimble Stride");
+            throw new UnreadableFileException("the file is empty; expected a Nimble Stride exercise file");
         }
         try {
             return MAPPER.readTree(json);
         } catch (JacksonException e) {
-            throw JsonErrors.because(e, "exercise", "an exercise file of Nimble Stride");
+            throw JsonErrors.because(e, "exercise", "a Nimble Stride exercise file");
         }
     }
 

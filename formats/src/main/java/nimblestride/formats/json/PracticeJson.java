@@ -87,7 +87,7 @@ final class PracticeJson {
         }
         if (!practice.stages().isEmpty()) {
             ArrayNode stages = root.putArray("stages");
-            practice.stages().forEach(stage -> stages.add(StageText.write(stage)));
+            practice.stages().forEach(stage -> stages.add(StageText.writeToFile(stage)));
         }
         practice.ladder().ifPresent(ladder -> write(ladder, root.putObject("ladder")));
     }

@@ -122,7 +122,7 @@ final class StreamedDocument {
         try (JsonParser json = MAPPER.createParser(in)) {
             if (json.nextToken() != JsonToken.START_OBJECT) {
                 throw new UnreadableFileException(
-                        "this is no file of Nimble Stride; expected \"format\": \"" + format + "\"");
+                        "this is not a Nimble Stride file; expected \"format\": \"" + format + "\"");
             }
             while (json.nextToken() == JsonToken.PROPERTY_NAME) {
                 String name = json.currentName();
@@ -132,12 +132,12 @@ final class StreamedDocument {
                 } else if (json.currentToken().isScalarValue()) {
                     members.put(name, json.getString());
                 } else {
-                    throw new UnreadableFileException(name + ": this member is not known here");
+                    throw new UnreadableFileException(name + ": unknown key here");
                 }
             }
             checkHead(members, format, version);
             if (json.nextToken() != null) {
-                throw new UnreadableFileException("something follows after the end");
+                throw new UnreadableFileException("the file goes on after its end");
             }
         } catch (JacksonException e) {
             if (e.getCause() instanceof IOException problem) {
@@ -152,7 +152,7 @@ final class StreamedDocument {
         Item item = lists.get(name);
         if (item == null) {
             throw new UnreadableFileException(
-                    name + ": this list is not known here; expected only " + String.join(", ", lists.keySet()));
+                    name + ": unknown list here; expected only " + String.join(", ", lists.keySet()));
         }
         int number = 0;
         while (json.nextToken() != JsonToken.END_ARRAY) {
@@ -172,7 +172,7 @@ final class StreamedDocument {
                     + format + "\" before everything else");
         }
         if (!String.valueOf(version).equals(members.get("version"))) {
-            throw new UnreadableFileException("version: this file is of version " + members.getOrDefault("version", "?")
+            throw new UnreadableFileException("version: this file has version " + members.getOrDefault("version", "?")
                     + ", and this program reads version " + version);
         }
     }

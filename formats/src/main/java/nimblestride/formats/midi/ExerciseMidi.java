@@ -68,7 +68,7 @@ public final class ExerciseMidi {
             MidiSystem.write(new ExerciseMidi(exercise).sequence(), 1, out);
             return out.toByteArray();
         } catch (InvalidMidiDataException e) {
-            throw new InvalidValueException("a MIDI file cannot hold this exercise: " + e.getMessage(), e);
+            throw new InvalidValueException("a MIDI file can't hold this exercise: " + e.getMessage(), e);
         } catch (IOException e) {
             throw new UncheckedIOException("writing to memory failed", e);
         }
@@ -121,7 +121,7 @@ public final class ExerciseMidi {
                 room -= own.size();
                 if (room < 0) {
                     throw new InvalidValueException(String.format(
-                            Locale.ROOT, "a MIDI file of this exercise would hold more than %,d notes", MAX_NOTES));
+                            Locale.ROOT, "this exercise needs more than %,d notes in a MIDI file; export fewer bars", MAX_NOTES));
                 }
                 List<Sounding> part = parts.computeIfAbsent(names.get(i), name -> new ArrayList<>());
                 own.forEach(hit -> part.add(new Sounding(

@@ -45,7 +45,7 @@ public final class MidiImport {
         } catch (UnreadableFileException e) {
             throw e;
         } catch (StrideException e) {
-            throw new UnreadableFileException("this MIDI file cannot become an exercise: " + e.getMessage());
+            throw new UnreadableFileException("I can't turn this MIDI file into an exercise: " + e.getMessage());
         }
     }
 
@@ -55,7 +55,7 @@ public final class MidiImport {
 
     private Transcription transcription(String name) {
         if (notes.channels().isEmpty()) {
-            throw new UnreadableFileException("no note is played in this MIDI file");
+            throw new UnreadableFileException("this MIDI file has no notes");
         }
         int count = notes.channels().values().stream().mapToInt(List::size).sum();
         if (count > Transcription.MAX_STROKES) {
@@ -93,7 +93,7 @@ public final class MidiImport {
 
     private MeterSource source() {
         if (notes.signatures().isEmpty() && notes.groupings().isEmpty()) {
-            leftOut.add("The file names no meter: 4/4 stands in for it until other bars are chosen.");
+            leftOut.add("The file names no meter, so it imports as 4/4 until you choose other bars.");
             return MeterSource.NONE;
         }
         boolean usual = notes.groupings().isEmpty()
@@ -122,7 +122,7 @@ public final class MidiImport {
                 }
                 throw new UnreadableFileException(String.format(
                         Locale.ROOT,
-                        "this MIDI file is longer than %,d bars; expected a shorter one",
+                        "this MIDI file is longer than %,d bars; try a shorter one",
                         Transcription.MAX_BARS));
             }
             Bar bar = notes.barAt(at.wholePartsOf(tick)).orElse(DEFAULT);
@@ -132,7 +132,7 @@ public final class MidiImport {
         int sounding = sounding(bars, last);
         if (bars.size() > 2 * sounding) {
             // So much silence is only where the track was cut.
-            leftOut.add(Counted.count(bars.size() - sounding, "silent bar") + " at the end did not come across.");
+            leftOut.add(Counted.count(bars.size() - sounding, "silent bar") + " at the end dropped.");
             return bars.subList(0, sounding);
         }
         return bars;

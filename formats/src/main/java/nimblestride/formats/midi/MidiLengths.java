@@ -29,7 +29,7 @@ final class MidiLengths {
      */
     static void check(byte[] file) {
         if (file.length < HEADER || file[0] != 'M' || file[1] != 'T' || file[2] != 'h' || file[3] != 'd') {
-            throw new UnreadableFileException("this is no Standard MIDI File; expected one of format 0 or 1");
+            throw new UnreadableFileException("this is not a Standard MIDI File of format 0 or 1");
         }
         MidiLengths lengths = new MidiLengths(file);
         while (lengths.at + HEADER <= file.length) {
@@ -92,7 +92,7 @@ final class MidiLengths {
         if (length > file.length - at) {
             throw new UnreadableFileException(String.format(
                     Locale.ROOT,
-                    "this MIDI file breaks off: at byte %,d it promises %,d more, and has %,d",
+                    "this MIDI file is cut off: at byte %,d it promises %,d more and has %,d",
                     at,
                     length,
                     Math.max(0, file.length - at)));

@@ -63,7 +63,7 @@ record MidiNotes(
     static MidiNotes read(byte[] file) {
         if (file.length > MAX_FILE) {
             throw new UnreadableFileException(String.format(
-                    Locale.ROOT, "the file holds %,d bytes; a MIDI file has at most %,d", file.length, MAX_FILE));
+                    Locale.ROOT, "the file has %,d bytes; a MIDI file can have up to %,d", file.length, MAX_FILE));
         }
         MidiLengths.check(file);
         Sequence sequence;
@@ -71,11 +71,11 @@ record MidiNotes(
             sequence = MidiSystem.getSequence(new ByteArrayInputStream(file));
         } catch (InvalidMidiDataException | IOException | RuntimeException e) {
             throw new UnreadableFileException(
-                    "this is no Standard MIDI File, or it breaks off (" + e.getMessage() + "); expected format 0 or 1");
+                    "this is not a Standard MIDI File, or it is cut off (" + e.getMessage() + "); expected format 0 or 1");
         }
         if (sequence.getDivisionType() != Sequence.PPQ || sequence.getResolution() < 1) {
             throw new UnreadableFileException(
-                    "this MIDI file counts film frames and not quarters; expected one with ticks a quarter");
+                    "this MIDI file counts film frames; use one that counts ticks per quarter");
         }
         MidiNotes notes = new MidiNotes(
                 sequence.getResolution(),

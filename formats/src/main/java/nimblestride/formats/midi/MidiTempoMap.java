@@ -73,7 +73,7 @@ record MidiTempoMap(List<Setting> settings) {
 
     private static int checked(BigInteger microseconds, Tempo tempo) {
         if (microseconds.compareTo(BigInteger.valueOf(MAX_MICROSECONDS)) >= 0) {
-            throw new InvalidValueException("a MIDI file holds tempos from 3.58 quarter notes a minute, and this is "
+            throw new InvalidValueException("a MIDI file needs a tempo of at least 3.58 BPM (quarters); this is "
                     + Tempo.decimal(tempo.quartersPerMinute()));
         }
         return ExactMath.toInt(ExactMath.toLong(microseconds));

@@ -57,7 +57,7 @@ record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) 
         }
         List<String> leftOut = within == 0
                 ? List.of()
-                : List.of(Counted.count(within, "change") + " of tempo within a bar did not come across.");
+                : List.of(Counted.count(within, "change") + " of tempo inside a bar dropped.");
         return new MidiTempos(List.copyOf(marks), leftOut, first);
     }
 

@@ -53,7 +53,7 @@ final class BoundedXml extends StreamReaderDelegate {
         factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
         factory.setProperty(XMLInputFactory.IS_REPLACING_ENTITY_REFERENCES, false);
         factory.setXMLResolver((publicId, systemId, base, namespace) -> {
-            throw new XMLStreamException("a reference to another file is not followed: " + systemId);
+            throw new XMLStreamException("the file refers to another file, which is never opened: " + systemId);
         });
         return new BoundedXml(factory.createXMLStreamReader(document));
     }
@@ -114,6 +114,6 @@ final class BoundedXml extends StreamReaderDelegate {
 
     private UnreadableFileException tooMuch(String what) {
         return new UnreadableFileException(
-                "line " + getLocation().getLineNumber() + ": " + what + "; no score that people play has that");
+                "line " + getLocation().getLineNumber() + ": " + what + "; no playable score has that");
     }
 }

@@ -38,7 +38,7 @@ final class CompressedScore {
                         .map(Map.Entry::getValue)
                         .findFirst())
                 .orElseThrow(() -> new UnreadableFileException(
-                        "this archive holds no score; expected " + CONTAINER + " that names one"));
+                        "this archive has no score; expected " + CONTAINER + " that names one"));
     }
 
     /**
@@ -56,7 +56,7 @@ final class CompressedScore {
             }
             return Optional.empty();
         } catch (XMLStreamException e) {
-            throw new UnreadableFileException("the container of this archive is no XML (" + e.getMessage() + ")");
+            throw new UnreadableFileException("this archive's container is not XML (" + e.getMessage() + ")");
         }
     }
 
@@ -76,7 +76,7 @@ final class CompressedScore {
                 if (room < 0 || ++count > MAX_ENTRIES) {
                     throw new UnreadableFileException(String.format(
                             Locale.ROOT,
-                            "this archive unpacks to more than %,d bytes or %,d files; a score has fewer",
+                            "this archive unpacks to more than %,d bytes or %,d files, too large for a score",
                             MAX_UNPACKED,
                             MAX_ENTRIES));
                 }
@@ -88,7 +88,7 @@ final class CompressedScore {
         } catch (UnreadableFileException e) {
             throw e;
         } catch (IOException | IllegalArgumentException e) {
-            throw new UnreadableFileException("this archive is damaged or breaks off (" + e.getMessage() + ")");
+            throw new UnreadableFileException("this archive is damaged or cut off (" + e.getMessage() + ")");
         }
         return entries;
     }

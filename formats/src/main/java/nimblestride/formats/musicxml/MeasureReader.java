@@ -119,7 +119,7 @@ final class MeasureReader {
             if (graces.size() < MAX_GRACES) {
                 graces.add(part.sound(note).name());
             } else {
-                part.leaveOut("a run of more than three grace notes, of which three are kept");
+                part.leaveOut("more than three grace notes in a row (three kept)");
             }
             return;
         }
@@ -199,7 +199,7 @@ final class MeasureReader {
             return StrokeReader.roll(note);
         }
         if (before > Ornament.RUFF.graceNotes()) {
-            part.leaveOut("a run of more than three grace notes, of which three are kept");
+            part.leaveOut("more than three grace notes in a row (three kept)");
         }
         return switch (before) {
             case 1 -> Ornament.FLAM;
@@ -229,7 +229,7 @@ final class MeasureReader {
             tempo = stated.or(() -> tempo);
             pivot = change.or(() -> pivot);
         } else if (stated.isPresent() || change.isPresent()) {
-            part.leaveOut("a change of tempo within a bar");
+            part.leaveOut("a change of tempo inside a bar");
         }
         for (DirectionType type : direction.getDirectionType()) {
             if (!type.getDynamics().isEmpty() || type.getWedge() != null) {
@@ -251,7 +251,7 @@ final class MeasureReader {
         if (at.isZero()) {
             tempo = tempo.or(() -> stated);
         } else if (stated.isPresent()) {
-            part.leaveOut("a change of tempo within a bar");
+            part.leaveOut("a change of tempo inside a bar");
         }
         jumps(sound);
     }

@@ -82,7 +82,7 @@ final class MeasureXml {
             return before > 0 && before % needed == 0 ? before : needed;
         } catch (ExactOverflowException e) {
             throw new InvalidValueException(
-                    "bar " + (bar.number() + 1) + " divides the quarter more finely than MusicXML can count", e);
+                    "bar " + (bar.number() + 1) + " divides the quarter too finely for MusicXML", e);
         }
     }
 

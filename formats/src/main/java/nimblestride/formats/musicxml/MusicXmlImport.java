@@ -57,7 +57,7 @@ public final class MusicXmlImport {
         } catch (UnreadableFileException e) {
             throw e;
         } catch (StrideException e) {
-            throw new UnreadableFileException("this score cannot become an exercise: " + e.getMessage());
+            throw new UnreadableFileException("I can't turn this score into an exercise: " + e.getMessage());
         }
     }
 
@@ -70,7 +70,7 @@ public final class MusicXmlImport {
         }
         int measures = parts.values().stream().mapToInt(List::size).max().orElse(0);
         if (measures == 0) {
-            throw new UnreadableFileException("there is no measure in this score");
+            throw new UnreadableFileException("this score has no bars");
         }
         List<WrittenMeasure> written = new ArrayList<>();
         for (int i = 0; i < measures; i++) {
@@ -87,7 +87,7 @@ public final class MusicXmlImport {
         Set<Integer> come = new HashSet<>(order);
         for (int number = 0; number < written.size(); number++) {
             if (!come.contains(number)) {
-                leftOut.merge("a bar that is never come to, as its repeats and endings are written", 1, Integer::sum);
+                leftOut.merge("a bar that the written repeats never reach", 1, Integer::sum);
             }
         }
         List<Bar> bars = order.stream().map(number -> written.get(number).bar).toList();
@@ -99,7 +99,7 @@ public final class MusicXmlImport {
             if (strokes > Transcription.MAX_STROKES) {
                 throw new UnreadableFileException(String.format(
                         Locale.ROOT,
-                        "this score plays more than %,d notes; expected fewer",
+                        "this score plays more than %,d notes; try a shorter one",
                         Transcription.MAX_STROKES));
             }
             if (!struck.isEmpty()) {
@@ -108,7 +108,7 @@ public final class MusicXmlImport {
             }
         }
         if (imported.isEmpty()) {
-            throw new UnreadableFileException("no note is played in this score");
+            throw new UnreadableFileException("this score has no notes");
         }
         return new Transcription(title, bars, source(written), tempos(written, order), imported, leftOut());
     }
@@ -120,7 +120,7 @@ public final class MusicXmlImport {
     private List<String> leftOut() {
         List<String> sentences = new ArrayList<>();
         leftOut.forEach((what, count) -> sentences.add(
-                "Not brought in: " + what + (count == 1 ? "." : " (" + Counted.number(count) + " times).")));
+                "Not imported: " + what + (count == 1 ? "." : " (" + Counted.number(count) + " times).")));
         return sentences;
     }
 
@@ -157,7 +157,7 @@ public final class MusicXmlImport {
     private boolean fits(Meter signed, NoteValue content, int number, List<ReadMeasure> parts) {
         int compared = content.compareTo(signed.length());
         if (compared > 0) {
-            leftOut.merge("the signature of a bar that holds more than it says", 1, Integer::sum);
+            leftOut.merge("the signature of an overfull bar", 1, Integer::sum);
             return false;
         }
         boolean pickup = number == 0 || parts.stream().anyMatch(ReadMeasure::implicit);

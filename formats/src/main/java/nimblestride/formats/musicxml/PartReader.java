@@ -105,7 +105,7 @@ final class PartReader {
     List<ReadMeasure> read() {
         if (part.measures().size() > MAX_MEASURES) {
             throw new UnreadableFileException(
-                    String.format(Locale.ROOT, "this score has more than %,d measures; expected fewer", MAX_MEASURES));
+                    String.format(Locale.ROOT, "this score has more than %,d bars; try a shorter one", MAX_MEASURES));
         }
         List<ReadMeasure> read = new ArrayList<>();
         for (MeasureOfScore measure : part.measures()) {
@@ -145,7 +145,7 @@ final class PartReader {
         BigDecimal header = attributes.getDivisions();
         if (header != null) {
             if (header.signum() < 1) {
-                throw new InvalidValueException("the divisions of a quarter are more than 0, not " + header);
+                throw new InvalidValueException("the divisions of a quarter must be more than 0, not " + header);
             }
             subdivisions = header;
         }
@@ -156,7 +156,7 @@ final class PartReader {
     private void take(Time time) {
         if (time.getSenzaMisura() != null) {
             meter = Optional.empty();
-            leaveOut("a bar without a meter, which is as long as what stands in it");
+            leaveOut("a bar without a meter (as long as its notes)");
             return;
         }
         List<Meter.Term> terms = new ArrayList<>();
@@ -173,7 +173,7 @@ final class PartReader {
             meter = Optional.of(new Meter(terms));
         }
         if (time.getInterchangeable() != null) {
-            leaveOut("a second signature in the place of the first");
+            leaveOut("a second time signature");
         }
     }
 
@@ -186,7 +186,7 @@ final class PartReader {
             return new Meter.Term(over, Integer.parseInt(under));
         } catch (NumberFormatException e) {
             throw new InvalidValueException(
-                    "the signature " + beats + "/" + under + " makes no sense; expected numbers, as in 7/8", e);
+                    "the signature " + beats + "/" + under + " makes no sense; expected numbers, such as 7/8", e);
         }
     }
 
@@ -196,7 +196,7 @@ final class PartReader {
             repeating = repeat.getType() == StartStop.START ? bars(repeat) : 0;
         }
         if (style.getSlash() != null && style.getSlash().getType() == StartStop.START) {
-            leaveOut("slashes, which leave it to the player what to play");
+            leaveOut("slashes (the player chooses the notes)");
         }
     }
 

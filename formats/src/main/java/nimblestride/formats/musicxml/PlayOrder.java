@@ -77,7 +77,7 @@ final class PlayOrder {
             if (played.size() > Transcription.MAX_BARS) {
                 throw new UnreadableFileException(String.format(
                         Locale.ROOT,
-                        "this score plays more than %,d bars; expected a shorter one",
+                        "this score plays more than %,d bars; try a shorter one",
                         Transcription.MAX_BARS));
             }
             if (signs.fine && jumped) {

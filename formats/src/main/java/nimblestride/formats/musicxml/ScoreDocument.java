@@ -55,7 +55,7 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
         byte[] document = CompressedScore.is(file) ? CompressedScore.document(file) : file;
         if (document.length > MAX_SIZE) {
             throw new UnreadableFileException(String.format(
-                    Locale.ROOT, "the score holds %,d bytes; expected at most %,d", document.length, MAX_SIZE));
+                    Locale.ROOT, "the score has %,d bytes; the most is %,d", document.length, MAX_SIZE));
         }
         try {
             BoundedXml reader = BoundedXml.of(new StringReader(decoded(document)));
@@ -76,10 +76,10 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
         } catch (UnreadableFileException | CancellationException e) {
             throw e;
         } catch (XMLStreamException | JAXBException e) {
-            throw new UnreadableFileException("this is no MusicXML that can be read: " + said(e));
+            throw new UnreadableFileException("I can't read this MusicXML: " + said(e));
         } catch (RuntimeException e) {
             // The reader of the library meets things that the schema forbids with whatever exception comes.
-            throw new UnreadableFileException("this score breaks the rules of MusicXML where it cannot be read on ("
+            throw new UnreadableFileException("this score breaks the rules of MusicXML ("
                     + Objects.toString(e.getMessage(), e.getClass().getSimpleName()) + ")");
         }
     }
@@ -91,7 +91,7 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     private static boolean isHarmless(ValidationEvent event, BoundedXml reader) {
         if (LENGTHS.contains(reader.element()) && event.getLinkedException() instanceof NumberFormatException) {
             throw new UnreadableFileException("line " + reader.getLocation().getLineNumber() + ": <" + reader.element()
-                    + "> is no number; expected one such as 4");
+                    + "> is not a number, such as 4");
         }
         return true;
     }
@@ -121,7 +121,7 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
         String text = cause instanceof JAXBException jaxb && jaxb.getLinkedException() != null
                 ? jaxb.getLinkedException().getMessage()
                 : cause.getMessage();
-        return Objects.toString(text, "it breaks off").replaceAll("\\s+", " ").strip();
+        return Objects.toString(text, "it is cut off").replaceAll("\\s+", " ").strip();
     }
 
     private static ScoreDocument partwise(ScorePartwise score) {

@@ -59,7 +59,7 @@ public final class ScoreXml {
             try {
                 return JAXBContext.newInstance(ScorePartwise.class, ScoreTimewise.class);
             } catch (JAXBException e) {
-                throw new IllegalStateException("MusicXML cannot be written", e);
+                throw new IllegalStateException("MusicXML can't be written", e);
             }
         }
     }

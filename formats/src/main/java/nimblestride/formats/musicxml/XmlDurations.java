@@ -49,7 +49,7 @@ final class XmlDurations {
         }
         if (number.precision() > MAX_DIGITS || Math.abs(number.scale()) > MAX_DIGITS || number.signum() < 0) {
             throw new InvalidValueException(
-                    "a duration is a number of at most " + MAX_DIGITS + " digits, and not below 0");
+                    "a duration must be a number of up to " + MAX_DIGITS + " digits, 0 or more");
         }
         BigDecimal plain = number.setScale(Math.max(0, number.scale()));
         return BigFraction.of(plain.unscaledValue(), BigInteger.TEN.pow(plain.scale()));
@@ -63,7 +63,7 @@ final class XmlDurations {
 
     private static int small(BigInteger number) {
         if (number.signum() < 1 || number.compareTo(BigInteger.valueOf(MAX_IN_TUPLET)) > 0) {
-            throw new InvalidValueException("a tuplet has from 1 to " + MAX_IN_TUPLET + " notes");
+            throw new InvalidValueException("a tuplet has 1 to " + MAX_IN_TUPLET + " notes");
         }
         return number.intValue();
     }

@@ -68,7 +68,7 @@ public final class FileImporter {
      */
     public static Transcription read(byte[] file, String fileName) {
         String bare = fileName.replaceFirst("\\.[^.]*$", "");
-        String name = bare.isBlank() ? "Brought in" : bare;
+        String name = bare.isBlank() ? "Imported" : bare;
         String start = new String(file, 0, Math.min(file.length, MIDI.length()), StandardCharsets.ISO_8859_1);
         if (start.equals(MIDI)) {
             return MidiImport.read(file, name);
@@ -81,7 +81,7 @@ public final class FileImporter {
                 || start.startsWith("\u00ff\u00fe");
         if (!score) {
             throw new UnreadableFileException(
-                    "this is neither a score nor a MIDI file; expected MusicXML (.musicxml, .xml, .mxl) or MIDI (.mid)");
+                    "this is not a score or a MIDI file; try MusicXML (.musicxml, .xml, .mxl) or MIDI (.mid)");
         }
         return MusicXmlImport.read(file, name);
     }
@@ -97,7 +97,7 @@ public final class FileImporter {
             Arrangement arrangement = Arrangement.of(transcription, Arrangement.likeliest(transcription, Map.of()));
             return arrangement.exercise(arrangement.exactOffers());
         } catch (StrideException e) {
-            throw new UnreadableFileException("this cannot become an exercise: " + e.getMessage());
+            throw new UnreadableFileException("I can't turn this into an exercise: " + e.getMessage());
         }
     }
 }

@@ -154,7 +154,7 @@ class ExerciseJsonTest {
             quoteCharacter = '`',
             value = {
                 "\"version\" : 1        | \"version\" : 2            | of version 2, and this program reads version 1; a newer program wrote it",
-                "\"version\" : 1        | \"version\" : \"1\"        | version: read \"1\"; expected a whole number",
+                "\"version\" : 1        | \"version\" : \"1\"        | version: I can't read \"1\". Try a whole number",
                 "nimble-stride-exercise | something-else             | format: read \"something-else\"; expected",
                 "\"format\"             | \"kind\"                   | this is no exercise file of Nimble Stride",
                 "\"layers\"             | \"tracks\"                 | tracks: this member is not known here",
@@ -164,11 +164,11 @@ class ExerciseJsonTest {
                 "\"times\" : 2          | \"times\" : 1              | phrase[0]: a repeat plays 2 times or more",
                 "\"times\" : 2          | \"times\" : 2.5            | phrase[0].times: read 2.5; expected a whole number",
                 "\"kick\"               | \"kick\", \"loud\" : true  | layers[0].loud: this member is not known here",
-                "\"never\"              | \"sometimes\"              | layers[0].reset: column 1: read \"sometimes\"; expected bar",
+                "\"never\"              | \"sometimes\"              | layers[0].reset: column 1: I can't read \"sometimes\". Try bar",
                 "\"every\" : \"5/16\"   | \"every\" : \"-5/16\"      | layers[0].pattern.every: a note value is zero or longer",
                 "\"every\" : \"5/16\"   | \"every\" : 5              | layers[0].pattern.every: read 5; expected a text",
-                "\"every\" : \"5/16\"   | \"cell\" : \"x?\", \"step\" : \"1/8\" | layers[0].pattern.cell: column 2: read \"?\"; a pattern is made of x",
-                "\"96\"                 | \"1e9\"                    | tempo.perMinute: read \"1e9\"; expected a whole number or a fraction",
+                "\"every\" : \"5/16\"   | \"cell\" : \"x?\", \"step\" : \"1/8\" | layers[0].pattern.cell: column 2: I can't use \"?\": a pattern is made of x",
+                "\"96\"                 | \"1e9\"                    | tempo.perMinute: I can't read \"1e9\". Try a whole number or a fraction",
             })
     void aFileThatIsNotRightSaysWhere(String good, String bad, String message) {
         String json = ExerciseJson.write(exercise("10/8 x2, 9/16", "kick every 5/16"));
@@ -185,7 +185,7 @@ class ExerciseJsonTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "\"feel\" : \"B\"    | \"feel\" : \"Z\"     | sections[1].feel: read \"Z\"; expected the name of a feel: A, B",
+                "\"feel\" : \"B\"    | \"feel\" : \"Z\"     | sections[1].feel: I can't read \"Z\". Try the name of a feel: A, B",
                 "\"rounds\" : 2        | \"rounds\" : 0         | sections[1]: a section plays its bars from 1 to 1,000 times, not 0",
                 "\"3/8 = 1/2\"         | \"3/8 = 0\"            | sections[1].entered: ",
                 "\"3/8 = 1/2\"         | \"1/8 = 2\"            | modulation 1, 1/8 = 2, would lead to 1536 beats a minute",
@@ -208,7 +208,7 @@ class ExerciseJsonTest {
             value = {
                 "\"grouping\" : [ 3, 3, 3 ] | \"grouping\" : [ 3, 3 ] | phrase[1].grouping: 3+3 is 6, and a bar of 9/16 holds 9",
                 "\"96\"                     | \"1000\"                | tempo.perMinute: a tempo is from 1 to 999",
-                "\"kick\"                   | \"kazoo\"               | layers[0].voice: read \"kazoo\"; expected the name of a voice",
+                "\"kick\"                   | \"kazoo\"               | layers[0].voice: I can't read \"kazoo\". Try the name of a voice",
                 "\"times\" : 2              | \"times\" : 2000000     | phrase: a phrase holds at most 100,000 bars"
             })
     void aFileThatDoesNotAddUpSaysWhere(String good, String bad, String message) {

@@ -62,7 +62,7 @@ class HostileScoresTest {
         String whole = score(ATTRIBUTES, NOTE);
         refused(
                 whole.replace("<" + element + ">4<", "<" + element + ">" + wrong + "<"),
-                "<" + element + "> is no number; expected one such as 4");
+                "<" + element + "> is not a number, such as 4");
     }
 
     @Test

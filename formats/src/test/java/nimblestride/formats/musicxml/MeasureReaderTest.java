@@ -38,9 +38,9 @@ class MeasureReaderTest {
                 + measure("<sound tempo=\"140\"/>" + snare(4, ""))));
         assertThat(brought.leftOut())
                 .anyMatch(stated -> stated.contains("dynamic mark"))
-                .anyMatch(stated -> stated.contains("a change of tempo within a bar"))
+                .anyMatch(stated -> stated.contains("a change of tempo inside a bar"))
                 .anyMatch(stated -> stated.contains("a cue note"))
-                .anyMatch(stated -> stated.contains("a run of more than three grace notes, of which three are kept"));
+                .anyMatch(stated -> stated.contains("more than three grace notes in a row (three kept)"));
         assertThat(moments(brought)).containsExactly("0", "1/4", "1/2");
         assertThat(brought.parts().get(0).strokes().get(1).stroke().ornament()).isEqualTo(Ornament.RUFF);
         assertThat(brought.tempos())

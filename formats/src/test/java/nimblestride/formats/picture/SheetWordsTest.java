@@ -69,7 +69,7 @@ class SheetWordsTest {
         assertThat(words.stream().filter(line -> line.contains(", quarter = ")))
                 .hasSize(2 * two.contents().size())
                 .doesNotContain("");
-        assertThat(words).contains("What happens in it").anyMatch(line -> line.startsWith("5/8:   1 2"));
+        assertThat(words).contains("How it lines up").anyMatch(line -> line.startsWith("5/8:   1 2"));
     }
 
     @Test

@@ -72,7 +72,7 @@ public final class SimulatedPlayer implements AutoCloseable {
         this.layer = layer;
         this.habits = habits;
         this.struck = struck;
-        this.thread = new Thread(this::listen, "stand-in player");
+        this.thread = new Thread(this::listen, "simulated player");
         thread.setDaemon(true);
         thread.start();
     }

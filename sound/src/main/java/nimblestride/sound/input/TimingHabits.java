@@ -34,7 +34,7 @@ public record TimingHabits(double spread, double bias, double rush, long seed) {
     private static void check(String what, double value, double least) {
         if (!(value >= least && value <= MAX)) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "%s is from %.0f to %.0f milliseconds, not %s", what, least, MAX, value));
+                    Locale.ROOT, "set %s from %.0f to %.0f milliseconds, not %s", what, least, MAX, value));
         }
     }
 

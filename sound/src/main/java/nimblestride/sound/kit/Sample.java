@@ -28,7 +28,7 @@ public final class Sample {
     /** Returns the recording with its end, from a sample on, repeated until it is released. */
     Sample heldFrom(int sample) {
         if (sample < 0 || sample >= samples.length) {
-            throw new InvalidValueException("a sound of " + samples.length + " samples is not held from " + sample);
+            throw new InvalidValueException("a sound of " + samples.length + " samples can't hold from " + sample);
         }
         return new Sample(samples, sample);
     }

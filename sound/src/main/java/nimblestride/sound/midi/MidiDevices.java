@@ -58,7 +58,7 @@ public final class MidiDevices {
                 return device;
             }
         }
-        throw new MidiUnavailableException("there is no MIDI device called " + name + " now");
+        throw new MidiUnavailableException("no MIDI device is named " + name + " now");
     }
 
     /**

@@ -58,7 +58,7 @@ public final class MidiPort implements AutoCloseable {
         try {
             return new ShortMessage(command, key.channel(), key.key(), velocity);
         } catch (InvalidMidiDataException e) {
-            throw new InvalidValueException("there is no such MIDI note: " + key, e);
+            throw new InvalidValueException("this is not a MIDI note: " + key, e);
         }
     }
 

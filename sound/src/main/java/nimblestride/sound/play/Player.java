@@ -236,10 +236,10 @@ public final class Player implements AutoCloseable {
                 }
             }
         } catch (StrideException e) {
-            failed(speaker, "This can't be played: " + e.getMessage());
+            failed(speaker, "I can't play this: " + e.getMessage());
         } catch (RuntimeException | Error e) {
             ThreadDefects.report(e);
-            failed(speaker, "This can't be played because of a defect in the program; Help shows its log.");
+            failed(speaker, "I can't play this because something in the program broke. See Help > Program log.");
         }
     }
 

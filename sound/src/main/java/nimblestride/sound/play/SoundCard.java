@@ -48,7 +48,7 @@ final class SoundCard implements AudioOutput {
     @Override
     public void write(byte[] samples, int length) throws LineUnavailableException {
         if (line.write(samples, 0, length) < length && !closed) {
-            throw new LineUnavailableException(name + " has gone away");
+            throw new LineUnavailableException(name + " was unplugged");
         }
     }
 

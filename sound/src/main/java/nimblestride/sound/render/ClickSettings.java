@@ -67,10 +67,10 @@ public record ClickSettings(
         levels = Set.copyOf(levels);
         if (everyBars < 1 || everyBars > SilentBars.MAX_BARS) {
             throw new InvalidValueException(
-                    "the click comes every 1 to " + SilentBars.MAX_BARS + " bars, not every " + everyBars);
+                    "play the click every 1 to " + SilentBars.MAX_BARS + " bars, not every " + everyBars);
         }
         if (pulse.compareTo(MIN_PULSE) < 0) {
-            throw new InvalidValueException("a pulse is " + MIN_PULSE + " or longer, not " + pulse);
+            throw new InvalidValueException("use a pulse of " + MIN_PULSE + " or longer, not " + pulse);
         }
     }
 

@@ -30,7 +30,7 @@ public record CountIn(int bars, Counting counting, Subdivision subdivision) {
     /** @throws nimblestride.core.foundation.failure.InvalidValueException if the bars are out of range */
     public CountIn {
         if (bars < 0 || bars > MAX_BARS) {
-            throw new InvalidValueException("from 0 to " + MAX_BARS + " bars are counted in, not " + bars);
+            throw new InvalidValueException("count in 0 to " + MAX_BARS + " bars, not " + bars);
         }
     }
 

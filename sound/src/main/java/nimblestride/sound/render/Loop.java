@@ -11,7 +11,7 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 public record Loop(int from, int to) {
     public Loop {
         if (from < 0 || to <= from) {
-            throw new InvalidValueException("a loop plays at least one bar, and not from " + from + " to " + to);
+            throw new InvalidValueException("a loop needs at least one bar, not " + from + " to " + to);
         }
     }
 }

@@ -29,7 +29,7 @@ public record Mix(Levels layers, Levels voices, double click, double band) {
 
     private static void check(double level) {
         if (!(level >= 0 && level <= LOUDEST)) {
-            throw new InvalidValueException("a level is from 0 to " + LOUDEST + ", not " + level);
+            throw new InvalidValueException("set a level from 0 to " + LOUDEST + ", not " + level);
         }
     }
 

@@ -32,15 +32,15 @@ public record PlaybackRequest(
     public PlaybackRequest {
         if (percent < MIN_PERCENT || percent > MAX_PERCENT) {
             throw new InvalidValueException(
-                    "it is played at " + MIN_PERCENT + " to " + MAX_PERCENT + " % of its tempo, not at " + percent);
+                    "play at " + MIN_PERCENT + " to " + MAX_PERCENT + " % of its tempo, not at " + percent);
         }
         int bars = exercise.phrase().bars().size();
         if (loop.isPresent() && (exercise.hasSections() || loop.get().to() > bars)) {
-            throw new InvalidValueException("a loop plays bars of one feel, here from 1 to " + bars);
+            throw new InvalidValueException("a loop stays in one section, here bars 1 to " + bars);
         }
         if (start.section() >= exercise.sections().size()) {
-            throw new InvalidValueException("it begins in one of its "
-                    + exercise.sections().size() + " sections, not in the one numbered " + (start.section() + 1));
+            throw new InvalidValueException("start in one of its "
+                    + exercise.sections().size() + " sections, not in section " + (start.section() + 1));
         }
         NoteValue section = exercise.withSelected(
                         exercise.sections().get(start.section()).content())
@@ -49,7 +49,7 @@ public record PlaybackRequest(
                 .times(exercise.sections().get(start.section()).rounds());
         if (exercise.hasSections() && start.moment().compareTo(section) >= 0) {
             throw new InvalidValueException(
-                    "it begins before the end of the section, " + section + ", not at " + start.moment());
+                    "start before the end of the section, " + section + ", not at " + start.moment());
         }
     }
 

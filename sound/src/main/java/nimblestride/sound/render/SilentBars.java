@@ -27,7 +27,7 @@ public sealed interface SilentBars {
         /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
         public Regular {
             if (of < 1 || of > MAX_BARS || bars < 0 || bars >= of) {
-                throw new InvalidValueException("the click keeps silent in fewer bars than there are, of 1 to "
+                throw new InvalidValueException("the click can be silent in fewer bars than the cycle has, up to "
                         + MAX_BARS + ", and not in " + bars + " of " + of);
             }
         }
@@ -51,7 +51,7 @@ public sealed interface SilentBars {
         /** @throws nimblestride.core.foundation.failure.InvalidValueException if the percentage is out of range */
         public AtRandom {
             if (percent < 1 || percent > MAX_PERCENT) {
-                throw new InvalidValueException("by chance the click keeps silent in 1 to " + MAX_PERCENT
+                throw new InvalidValueException("at random, the click can be silent in 1 to " + MAX_PERCENT
                         + " % of the bars, not in " + percent + " %");
             }
         }

@@ -16,7 +16,7 @@ public record StartPoint(int section, NoteValue moment) {
     /** @throws InvalidValueException if it lies before the beginning */
     public StartPoint {
         if (section < 0 || moment.compareTo(NoteValue.ZERO) < 0) {
-            throw new InvalidValueException("playing begins at the beginning or later, not at " + moment);
+            throw new InvalidValueException("start at the beginning or later, not at " + moment);
         }
     }
 }

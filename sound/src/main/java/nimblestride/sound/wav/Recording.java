@@ -37,7 +37,7 @@ public final class Recording {
             if (seconds > MAX_SECONDS) {
                 throw new UnreadableFileException(String.format(
                         Locale.ROOT,
-                        "%s lasts %.1f s; the sound of a voice lasts at most %d s",
+                        "%s lasts %.1f s; a voice's sound can last up to %d s",
                         file,
                         seconds,
                         MAX_SECONDS));
@@ -48,7 +48,7 @@ public final class Recording {
             }
         } catch (UnsupportedAudioFileException | IllegalArgumentException e) {
             throw new UnreadableFileException(
-                    file + " is not a WAV file this program can read; expected PCM sound, as from a recorder");
+                    file + " is not a WAV file this program can read; use PCM, as recorders write it");
         } catch (IOException e) {
             throw FileException.reading(file, e);
         }
@@ -59,7 +59,7 @@ public final class Recording {
         byte[] bytes = from.readNBytes(MAX_SECONDS * sampleRate * channels * BYTES_PER_SAMPLE);
         int frames = bytes.length / (channels * BYTES_PER_SAMPLE);
         if (frames == 0) {
-            throw new UnreadableFileException(file + " holds no sound");
+            throw new UnreadableFileException(file + " has no sound");
         }
         float[] samples = new float[frames];
         for (int frame = 0; frame < frames; frame++) {

@@ -46,11 +46,11 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
     /** @throws InvalidValueException if a number is out of range */
     public WavFile {
         if (bits != 16 && bits != 24) {
-            throw new InvalidValueException("a WAV file is written with 16 or 24 bits a sample, not " + bits);
+            throw new InvalidValueException("a WAV file has 16 or 24 bits per sample, not " + bits);
         }
         if (rounds < 1 || rounds > MAX_ROUNDS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "it is played from 1 to %,d times, not %,d", MAX_ROUNDS, rounds));
+                    String.format(Locale.ROOT, "play it 1 to %,d times, not %,d", MAX_ROUNDS, rounds));
         }
     }
 
@@ -120,7 +120,7 @@ public record WavFile(int bits, boolean clickApart, int rounds) {
         if (frames.compareTo(BigInteger.valueOf(most)) > 0) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "a WAV file holds at most %,d minutes of this, and it would be %,d",
+                    "a WAV file holds up to %,d minutes of this; it would be %,d",
                     most / SAMPLE_RATE / 60,
                     frames.divide(BigInteger.valueOf(SAMPLE_RATE * 60L))));
         }

@@ -40,7 +40,7 @@ public final class Collections {
     public UUID named(String name) {
         String tidy = name.strip();
         if (tidy.isEmpty() || tidy.length() > MAX_NAME_LENGTH) {
-            throw new InvalidValueException("a collection has a name of 1 to " + MAX_NAME_LENGTH + " characters");
+            throw new InvalidValueException("a collection needs a name of 1 to " + MAX_NAME_LENGTH + " characters");
         }
         return file.writing(handle -> {
             handle.createUpdate("INSERT OR IGNORE INTO collection (id, name) VALUES (?, ?)")

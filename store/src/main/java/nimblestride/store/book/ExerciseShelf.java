@@ -142,7 +142,7 @@ public final class ExerciseShelf {
         });
         if (!saved) {
             throw new ChangedElsewhereException("\"" + exercise.name()
-                    + "\" has been changed or taken out of the Book in another window since it was opened here.");
+                    + "\" was changed or removed in another window.");
         }
         return new ExerciseSummary(seen.id(), exercise.name(), about, seen.revision() + 1);
     }
@@ -162,7 +162,7 @@ public final class ExerciseShelf {
         } catch (BookException e) {
             throw e;
         } catch (StrideException e) {
-            throw new BookException("This exercise of the Book cannot be read: " + e.getMessage(), e);
+            throw new BookException("I can't read this exercise: " + e.getMessage(), e);
         }
     }
 
@@ -283,7 +283,7 @@ public final class ExerciseShelf {
         try {
             exercise = text.read(out.json);
         } catch (StrideException e) {
-            throw new BookException("This exercise cannot be put back: " + e.getMessage(), e);
+            throw new BookException("I can't bring this exercise back: " + e.getMessage(), e);
         }
         file.write(handle -> {
             insert(handle, out.kept.id(), exercise, now, out.tags);

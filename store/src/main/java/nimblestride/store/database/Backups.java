@@ -178,10 +178,10 @@ public final class Backups {
     /** A link to the Book, another spelling of its path, or a second name of its file is the Book itself too. */
     private void refuseTheBookItself(Path copy) throws IOException {
         if (Files.exists(copy) && Files.isSameFile(copy, book)) {
-            throw new BookException(copy + " is the Book itself. Choose another name or folder for its backup.");
+            throw new BookException(copy + " is the Book itself. Choose another name or folder for the backup.");
         }
         if (!Files.exists(copy) && Files.exists(copy, LinkOption.NOFOLLOW_LINKS)) {
-            throw new FileException(copy + " is a link to a file that is not there; choose another name");
+            throw new FileException(copy + " is a link to a missing file; choose another name");
         }
     }
 
@@ -220,7 +220,7 @@ public final class Backups {
         try (BookFile readable = BookFile.open(copy)) {
             readable.checkWhole();
         } catch (BookException e) {
-            throw new BookException("This backup can't be restored; the Book is as it was. " + e.getMessage(), e);
+            throw new BookException("I can't restore this backup; the Book is unchanged. " + e.getMessage(), e);
         }
     }
 

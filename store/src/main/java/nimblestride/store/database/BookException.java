@@ -30,19 +30,19 @@ public final class BookException extends StrideException {
         return new BookException(
                 switch (code) {
                     case SQLITE_FULL ->
-                        "The disk is full, so nothing was changed in the Book. Make room and try again.";
+                        "The disk is full, so nothing changed in the Book. Free some space and try again.";
                     case SQLITE_READONLY, SQLITE_CANTOPEN, SQLITE_PERM, SQLITE_AUTH ->
-                        "The Book " + book + " can't be written, and was not changed."
-                                + " Check that it and its folder are there and that you may write them.";
+                        "The Book " + book + " can't be written and is unchanged."
+                                + " Check that it and its folder exist and that you can write to them.";
                     case SQLITE_BUSY, SQLITE_LOCKED ->
-                        "Another window is writing in the Book just now, so nothing was changed. Try again in a moment.";
+                        "Another window is writing to the Book, so nothing changed. Try again in a moment.";
                     case SQLITE_CORRUPT, SQLITE_NOTADB ->
-                        "The Book " + book + " is damaged, and was not changed. Restore a backup.";
+                        "The Book " + book + " is damaged and unchanged. Restore a backup.";
                     case SQLITE_IOERR ->
-                        "The disk that holds the Book " + book + " doesn't answer, so nothing was changed.";
-                    case SQLITE_TOOBIG -> "This is too large to keep in the Book; at most 1,000 MB fit.";
+                        "The disk with the Book " + book + " doesn't answer, so nothing changed.";
+                    case SQLITE_TOOBIG -> "This is too large for the Book; the limit is 1,000 MB.";
                     default ->
-                        "The Book " + book + " refused this, and was not changed (" + reason(problem)
+                        "The Book " + book + " refused this and is unchanged (" + reason(problem)
                                 + "). Restart the program; if it happens again, restore a backup.";
                 },
                 problem);

@@ -87,10 +87,10 @@ public final class BookFile implements AutoCloseable {
         if (head.length == 0) {
             throw new BookException(
                     "The Book " + file
-                            + " is empty: nothing is left in its file. It was not changed. Restore a backup, or start a new Book.");
+                            + " is an empty file. Restore a backup, or start a new Book.");
         }
         if (!Arrays.equals(head, SQLITE)) {
-            throw new BookException(file + " is not a Book of Nimble Stride, or a damaged one. It was not changed."
+            throw new BookException(file + " is not a Nimble Stride Book, or it is damaged. It is unchanged."
                     + " Restore a backup, or start a new Book.");
         }
     }
@@ -167,7 +167,7 @@ public final class BookFile implements AutoCloseable {
         }
         if (!isInPlace()) {
             throw new BookException("The Book " + file
-                    + " was moved, removed, or replaced while it was open here, so nothing was changed in it."
+                    + " was moved, deleted, or replaced while it was open here, so nothing changed in it."
                     + " Put it back, or restart the program to open what is there now.");
         }
         try {

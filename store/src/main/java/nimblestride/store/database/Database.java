@@ -49,12 +49,12 @@ final class Database {
         try (Connection connection = source.getConnection();
                 Statement statement = connection.createStatement()) {
             if (number(statement, "PRAGMA application_id") != BOOK) {
-                throw new BookException(file + " is the database of another program, not a Book of Nimble Stride.");
+                throw new BookException(file + " is another program's database, not a Nimble Stride Book.");
             }
             int version = number(statement, "PRAGMA user_version");
             if (version > BookFile.VERSION) {
                 throw new BookException(
-                        "The Book " + file + " was written by a newer version of the program (Book version " + version
+                        "The Book " + file + " comes from a newer version of the program (Book version " + version
                                 + "; this one reads up to " + BookFile.VERSION
                                 + "). It was not changed. Install the newer version to open it.");
             }

@@ -45,7 +45,7 @@ public final class RewriteEdits {
         if (units > Meter.MAX_UNITS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "as one bar this would be %,d units of %s, and a bar holds at most %,d",
+                    "one bar would need %,d units of %s; a bar holds up to %,d",
                     units,
                     unit,
                     Meter.MAX_UNITS));
@@ -81,7 +81,7 @@ public final class RewriteEdits {
         NoteValue length = meters.stream().map(Meter::length).reduce(NoteValue.ZERO, NoteValue::plus);
         if (!length.equals(old.length())) {
             throw new InvalidValueException(
-                    "these bars last " + length + ", and the bar they would replace lasts " + old.length());
+                    "these bars last " + length + "; the bar they replace lasts " + old.length());
         }
         return Rebarring.of(exercise, exercise.phrase().replacing(bar, split(old, meters)));
     }
@@ -95,7 +95,7 @@ public final class RewriteEdits {
     public static Exercise writeAs(Exercise exercise, List<Bar> bars) {
         Phrase phrase = Phrase.folded(bars);
         if (!phrase.length().equals(exercise.phrase().length())) {
-            throw new InvalidValueException("these bars last " + phrase.length() + ", and the phrase they would replace"
+            throw new InvalidValueException("these bars last " + phrase.length() + "; the phrase they replace"
                     + " lasts " + exercise.phrase().length());
         }
         return Rebarring.of(exercise, phrase);

@@ -66,7 +66,7 @@ public final class SectionEdits {
      */
     public static Exercise remove(Exercise exercise, int section) {
         if (!exercise.hasSections()) {
-            throw new InvalidValueException("the only section of an exercise stays");
+            throw new InvalidValueException("an exercise needs at least one section");
         }
         List<Turn> turns = turns(exercise);
         turns.remove(section);

@@ -44,7 +44,7 @@ public final class LeadIn {
     private LeadIn(Modulation shift, int rounds) {
         if (rounds < 1 || rounds > MAX_ROUNDS) {
             throw new InvalidValueException(
-                    "each part of a lead-in is from 1 to " + MAX_ROUNDS + " rounds of the old bars, not " + rounds);
+                    "each part of a lead-in takes 1 to " + MAX_ROUNDS + " times through the old bars, not " + rounds);
         }
         this.shift = shift;
         int once = rounds * shift.oldBars().bars().size();
@@ -54,7 +54,7 @@ public final class LeadIn {
         if (end.fraction().divide(shift.subdivision().fraction()).doubleValue() > MAX_NOTES) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "this lead-in would have more than %,d notes of %s; fewer rounds, or a plainer pivot, can be set up",
+                    "this lead-in would need more than %,d notes of %s; try fewer repeats or a simpler pivot",
                     MAX_NOTES,
                     shift.subdivision()));
         }
@@ -85,7 +85,7 @@ public final class LeadIn {
     public static Exercise before(Exercise exercise, int section, int rounds) {
         Section after = exercise.sections().get(section);
         if (section == 0 || after.pivot().isNone()) {
-            throw new InvalidValueException("the tempo stays here: there is nothing to lead into");
+            throw new InvalidValueException("the tempo stays the same here, so no lead-in is needed");
         }
         String wanted = "lead-in to " + exercise.contents().get(after.content()).name();
         String name = wanted.substring(0, Math.min(wanted.length(), SectionContent.MAX_NAME_LENGTH - 3));

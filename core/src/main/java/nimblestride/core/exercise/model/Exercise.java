@@ -86,16 +86,16 @@ public record Exercise(
         sections = List.copyOf(sections);
         name = PlainText.name("an exercise", name, MAX_NAME_LENGTH);
         if (contents.isEmpty() || contents.size() > MAX_CONTENTS) {
-            throw new InvalidValueException("an exercise has from 1 to " + MAX_CONTENTS + " feels");
+            throw new InvalidValueException("an exercise has 1 to " + MAX_CONTENTS + " different sections");
         }
         if (sections.isEmpty() || sections.size() > MAX_SECTIONS) {
-            throw new InvalidValueException("an exercise has from 1 to " + MAX_SECTIONS + " sections");
+            throw new InvalidValueException("an exercise has 1 to " + MAX_SECTIONS + " sections");
         }
         if (!sections.get(0).pivot().isNone()) {
-            throw new InvalidValueException("no modulation leads into the first section: its tempo is the first");
+            throw new InvalidValueException("the first section sets the tempo, so no modulation leads into it");
         }
         if (contents.stream().map(SectionContent::name).distinct().count() < contents.size()) {
-            throw new InvalidValueException("the feels of an exercise have different names");
+            throw new InvalidValueException("each section needs a name of its own");
         }
         Objects.checkIndex(selected, contents.size());
         for (int content = 0; content < contents.size(); content++) {
@@ -118,7 +118,7 @@ public record Exercise(
         if (sections.size() > 1 && bars > Phrase.MAX_BARS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "the sections of an exercise hold at most %,d bars together, and these are %,d",
+                    "all sections together hold up to %,d bars; these have %,d",
                     Phrase.MAX_BARS,
                     bars));
         }
@@ -138,7 +138,7 @@ public record Exercise(
             }
         } catch (ExactOverflowException e) {
             throw new InvalidValueException(
-                    "these sections together are longer, or divided more finely, than can be counted exactly", e);
+                    "these sections are too long or too finely divided to count exactly", e);
         }
     }
 

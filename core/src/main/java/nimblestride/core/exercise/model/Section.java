@@ -19,7 +19,7 @@ public record Section(int content, int rounds, Pivot pivot) {
     public Section {
         if (rounds < 1 || rounds > MAX_ROUNDS) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "a section plays its bars from 1 to %,d times, not %,d", MAX_ROUNDS, rounds));
+                    Locale.ROOT, "a section repeats 1 to %,d times, not %,d", MAX_ROUNDS, rounds));
         }
     }
 

@@ -23,9 +23,9 @@ public record SectionContent(String name, Phrase phrase, List<Layer> layers, Swi
     /** @throws InvalidValueException if the name is blank or too long, or there are too many layers */
     public SectionContent {
         layers = List.copyOf(layers);
-        name = PlainText.name("a feel", name, MAX_NAME_LENGTH);
+        name = PlainText.name("a section", name, MAX_NAME_LENGTH);
         if (layers.size() > MAX_LAYERS) {
-            throw new InvalidValueException("an exercise has at most " + MAX_LAYERS + " layers, not " + layers.size());
+            throw new InvalidValueException("a section holds up to " + MAX_LAYERS + " layers, not " + layers.size());
         }
     }
 

@@ -31,16 +31,16 @@ public record Ladder(
         checkTempo("the start", start);
         checkTempo("the goal", goal);
         if (goal.compareTo(start) < 0) {
-            throw new InvalidValueException("the goal of a ladder, " + Tempo.decimal(goal)
-                    + ", is not below its start, " + Tempo.decimal(start));
+            throw new InvalidValueException("the goal, " + Tempo.decimal(goal)
+                    + ", can't be below the start, " + Tempo.decimal(start));
         }
         if (step.signum() <= 0) {
-            throw new InvalidValueException("a step of a ladder goes up, as in 4 beats a minute");
+            throw new InvalidValueException("each step must go up, such as by 4 BPM");
         }
         if (steps(start, goal, step).compareTo(BigInteger.valueOf(MAX_RUNGS - 1L)) > 0) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "a ladder has at most %,d rungs; expected larger steps than %s",
+                    "a Ladder has up to %,d steps; try steps larger than %s",
                     MAX_RUNGS,
                     Tempo.decimal(step)));
         }
@@ -48,8 +48,8 @@ public record Ladder(
 
     private static void checkTempo(String what, BigFraction perMinute) {
         if (perMinute.compareTo(BigFraction.of(Tempo.MIN)) < 0 || perMinute.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
-            throw new InvalidValueException(what + " of a ladder is from " + Tempo.MIN + " to " + Tempo.MAX
-                    + " a minute, not " + Tempo.decimal(perMinute));
+            throw new InvalidValueException(what + " of a Ladder is from " + Tempo.MIN + " to " + Tempo.MAX
+                    + " BPM, not " + Tempo.decimal(perMinute));
         }
     }
 

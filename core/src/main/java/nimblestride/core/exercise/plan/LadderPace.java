@@ -22,11 +22,11 @@ public record LadderPace(LocalDate start, LocalDate due, Set<DayOfWeek> days) {
      */
     public LadderPace {
         if (due.isBefore(start) || due.isAfter(start.plusYears(MAX_YEARS))) {
-            throw new InvalidValueException("the goal is due within " + MAX_YEARS + " years after the first day, "
-                    + start + ", and not before it: " + due);
+            throw new InvalidValueException("set the due date within " + MAX_YEARS + " years after the first day, "
+                    + start + ", not before it: " + due);
         }
         if (days.isEmpty()) {
-            throw new InvalidValueException("it is practised on one day of the week at least");
+            throw new InvalidValueException("choose at least one practice day");
         }
         days = Set.copyOf(EnumSet.copyOf(days));
     }

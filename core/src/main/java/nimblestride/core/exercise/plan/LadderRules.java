@@ -17,8 +17,8 @@ public record LadderRules(int cleanToGoUp, int missesToStepBack) {
 
     /** @throws InvalidValueException if a number is out of range */
     public LadderRules {
-        check(cleanToGoUp, "clean passes go up");
-        check(missesToStepBack, "passes that are not clean yet step back");
+        check(cleanToGoUp, "clean runs to step up");
+        check(missesToStepBack, "misses to step back");
     }
 
     private static void check(int number, String what) {

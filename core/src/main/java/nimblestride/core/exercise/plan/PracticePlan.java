@@ -27,7 +27,7 @@ public record PracticePlan(List<Sticking> ticked, List<Stage> stages, Optional<L
         ticked = ticked.stream().distinct().toList();
         stages = List.copyOf(stages);
         if (stages.size() > MAX_STAGES) {
-            throw new InvalidValueException("an exercise has at most " + MAX_STAGES + " stages, not " + stages.size());
+            throw new InvalidValueException("an exercise holds up to " + MAX_STAGES + " stages, not " + stages.size());
         }
     }
 

@@ -43,7 +43,7 @@ public sealed interface StageTask {
     record OneLimb(Limb limb) implements StageTask {
         @Override
         public String title() {
-            return limb.title() + " alone";
+            return limb.title() + " solo";
         }
     }
 
@@ -60,7 +60,7 @@ public sealed interface StageTask {
         public InnerBar {
             if (number < 1 || number > MAX) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "inner bars are numbered from 1 to %,d, not %,d", MAX, number));
+                        String.format(Locale.ROOT, "inner bars run from 1 to %,d; there is no %,d", MAX, number));
             }
         }
 
@@ -83,7 +83,7 @@ public sealed interface StageTask {
         public Displaced {
             if (units < 1 || units > MAX) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "a stage is displaced by 1 to %,d units, not by %,d", MAX, units));
+                        String.format(Locale.ROOT, "a stage can start 1 to %,d units late, not %,d", MAX, units));
             }
         }
 

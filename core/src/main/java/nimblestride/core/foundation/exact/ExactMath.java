@@ -108,6 +108,6 @@ public final class ExactMath {
 
     private static ExactOverflowException tooLarge() {
         return new ExactOverflowException(
-                "these numbers grow too large to count exactly; shorter or rounder values work");
+                "these numbers are too large to count exactly; try shorter or simpler values");
     }
 }

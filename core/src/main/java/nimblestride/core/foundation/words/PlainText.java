@@ -38,7 +38,7 @@ public final class PlainText {
      */
     public static String name(String what, String text, int most) {
         if (text.isBlank() || text.length() > most) {
-            throw new InvalidValueException(what + " has a name of 1 to " + most + " characters");
+            throw new InvalidValueException(what + " needs a name of 1 to " + most + " characters");
         }
         return text.codePoints().anyMatch(PlainText::isSeen) ? of(text).replaceAll("\\s", " ") : "Unnamed";
     }

@@ -1,23 +1,26 @@
 package nimblestride.core.insight.fact;
 
-/** What a fact is about, in the order in which findings are shown. */
+/** What a fact is about, in the order a player asks. */
 public enum Category {
     /** Something does not add up. */
     CHECK,
-    /** A layer is back where it began. */
-    RETURN,
-    /** A layer starts on a bar line. */
-    LANDING,
-    /** What is left over when a layer is cut off. */
-    REMAINDER,
-    /** What a crossing is called. */
-    CROSSING,
-    /** How a layer sits bar by bar. */
-    BEAT,
+    /** When everything lines up again, or how long the bars are. */
+    HEADLINE,
+    /** What one layer does. */
+    LAYER,
+    /** What the hands must do, where there is something to say. */
+    HANDS,
     /** Layers coincide. */
     MEETING,
-    /** What the hands and feet must do. */
-    HANDS,
+    /** How fast and how often the limbs play. */
+    LIMBS,
     /** How long something is. */
-    LENGTH
+    LENGTH,
+    /** More about one layer: shown inside its card. */
+    DETAIL;
+
+    /** Returns whether it waits behind More until somebody asks. */
+    public boolean isBehindMore() {
+        return ordinal() > HANDS.ordinal();
+    }
 }

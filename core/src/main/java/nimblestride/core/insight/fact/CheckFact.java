@@ -1,6 +1,7 @@
 package nimblestride.core.insight.fact;
 
 import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /** Something in a layer that does not add up. */
@@ -18,7 +19,7 @@ public sealed interface CheckFact extends Fact {
      *
      * @param resetsWithPhrase whether it resets with the phrase, and not at bar lines within it
      */
-    record Silent(String layer, NoteValue offset, boolean resetsWithPhrase) implements CheckFact {
+    record Silent(String layer, NoteValue offset, boolean resetsWithPhrase, Phrase phrase) implements CheckFact {
         @Override
         public FactKind kind() {
             return FactKind.SILENT;

@@ -12,22 +12,13 @@ public enum FactKind {
     TOO_FAST(Category.CHECK, "too-fast"),
     PATTERN_DOES_NOT_FILL(Category.CHECK, "pattern-does-not-fill"),
 
-    RETURNS(Category.RETURN, "returns"),
-    TOGETHER(Category.RETURN, "together"),
+    TOGETHER(Category.HEADLINE, "together"),
+    PHRASE(Category.HEADLINE, "phrase"),
+    PATTERN_FILLS(Category.HEADLINE, "pattern-fills"),
 
-    LANDS(Category.LANDING, "lands"),
-    NEVER_LANDS(Category.LANDING, "never-lands"),
+    LAYER(Category.LAYER, "layer"),
 
-    RESETS(Category.REMAINDER, "reset"),
-    LEFT_OVER(Category.REMAINDER, "left-over"),
-
-    POLYMETER(Category.CROSSING, "polymeter"),
-    POLYRHYTHM(Category.CROSSING, "polyrhythm"),
-    CROSS_RHYTHM(Category.CROSSING, "cross-rhythm"),
-    POLYMETER_AND_CROSS_RHYTHM(Category.CROSSING, "polymeter-and-polyrhythm"),
-
-    BEAT(Category.BEAT, "beat"),
-    RUNNING_HANDS(Category.BEAT, "running-hands"),
+    HANDS(Category.HANDS, "hands"),
 
     MEET(Category.MEETING, "meet"),
     COMPOSITE(Category.MEETING, "composite"),
@@ -38,14 +29,21 @@ public enum FactKind {
     ON_ONE(Category.MEETING, "on-one"),
     NEVER_ON_ONE(Category.MEETING, "never-on-one"),
 
-    LEAD(Category.HANDS, "lead"),
-    RUN(Category.HANDS, "run"),
-    SPEED(Category.HANDS, "speed"),
-    ONES(Category.HANDS, "ones"),
+    SPEED(Category.LIMBS, "speed"),
+    ONES(Category.LIMBS, "ones"),
 
     LENGTH(Category.LENGTH, "length"),
     SECTIONS(Category.LENGTH, "sections"),
-    PATTERN_FILLS(Category.LENGTH, "pattern-fills");
+
+    COUNTS(Category.DETAIL, "count"),
+    BEAT(Category.DETAIL, "beat"),
+    POLYMETER(Category.DETAIL, "polymeter"),
+    POLYRHYTHM(Category.DETAIL, "polyrhythm"),
+    CROSS_RHYTHM(Category.DETAIL, "cross-rhythm"),
+    POLYMETER_AND_CROSS_RHYTHM(Category.DETAIL, "polymeter-and-polyrhythm"),
+    RESETS(Category.DETAIL, "reset"),
+    LEFT_OVER(Category.DETAIL, "left-over"),
+    RUNNING_HANDS(Category.DETAIL, "running-hands");
 
     private final Category category;
     private final String code;

@@ -12,6 +12,19 @@ import org.apache.commons.numbers.fraction.BigFraction;
 /** What an exercise asks of the hands and feet. */
 public sealed interface HandsFact extends Fact {
     /**
+     * What the hands must do that is worth knowing before playing.
+     *
+     * @param leads the stickings whose 1 changes hands
+     * @param run the longest run of one hand, where it is longer than usual
+     */
+    record Overview(List<Lead> leads, Optional<Run> run) implements HandsFact {
+        @Override
+        public FactKind kind() {
+            return FactKind.HANDS;
+        }
+    }
+
+    /**
      * Which hand has the 1 of each bar, the groups of the first bar, and the accents.
      *
      * @param ones the bars, from 0, whose 1 each limb has
@@ -23,13 +36,10 @@ public sealed interface HandsFact extends Fact {
             Map<Limb, List<Long>> ones,
             List<Optional<Limb>> groups,
             Map<Limb, Long> accents,
-            LookedAt lookedAt)
-            implements HandsFact {
-        @Override
-        public FactKind kind() {
-            return FactKind.LEAD;
-        }
-    }
+            LookedAt lookedAt) {}
+
+    /** One hand has many strokes in a row. */
+    record Run(LimbAssignment.Run run, Phrase phrase) {}
 
     /** Limbs strike together in an exercise that is meant to be linear. */
     record NotLinear(int times, NoteValue first, Phrase phrase, LookedAt lookedAt) implements HandsFact {
@@ -49,14 +59,6 @@ public sealed interface HandsFact extends Fact {
         @Override
         public FactKind kind() {
             return FactKind.LIMB_ASKED_TWICE;
-        }
-    }
-
-    /** One hand has many strokes in a row. */
-    record Run(LimbAssignment.Run run, Phrase phrase) implements HandsFact {
-        @Override
-        public FactKind kind() {
-            return FactKind.RUN;
         }
     }
 
@@ -95,19 +97,12 @@ public sealed interface HandsFact extends Fact {
         }
     }
 
-    /** How much of the phrase is anchored by its downbeats. */
-    enum Flow {
-        BOXED_IN,
-        IN_BETWEEN,
-        FLOWING
-    }
-
     /**
      * On how many bars the 1 is played.
      *
      * @param voices how often each voice plays it
      */
-    record Ones(int played, Flow flow, Map<String, Long> voices, LookedAt lookedAt) implements HandsFact {
+    record Ones(int played, Map<String, Long> voices, LookedAt lookedAt) implements HandsFact {
         @Override
         public FactKind kind() {
             return FactKind.ONES;

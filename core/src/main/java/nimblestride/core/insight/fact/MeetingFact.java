@@ -5,6 +5,7 @@ import nimblestride.core.layer.alignment.Meeting;
 import nimblestride.core.layer.alignment.Unison;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
+import org.apache.commons.numbers.fraction.BigFraction;
 
 /** Where layers coincide: in pairs, all at once, on the 1. */
 public sealed interface MeetingFact extends Fact {
@@ -40,8 +41,13 @@ public sealed interface MeetingFact extends Fact {
         }
     }
 
-    /** All layers are back where they began. */
-    record Together(int layers, Phrase phrase, long bars, long phrases, NoteValue length) implements MeetingFact {
+    /**
+     * All layers are back where they began.
+     *
+     * @param seconds that takes at the tempo of the exercise
+     */
+    record Together(Phrase phrase, long bars, long phrases, NoteValue length, BigFraction seconds)
+            implements MeetingFact {
         @Override
         public FactKind kind() {
             return FactKind.TOGETHER;

@@ -29,7 +29,7 @@ public final class AccentFamily {
         Riff riff = accented(Riff.of(layer.pattern())
                 .map(one -> running(one, exercise))
                 .orElseThrow(() -> new InvalidValueException(
-                        exercise.layerNames().get(index) + " has no figure of its own length to accent")));
+                        exercise.layerNames().get(index) + " has no fixed length to accent")));
         List<Family.Member> members = new ArrayList<>();
         add(members, exercise, index, "accents played", "every note, the accents loud", riff, step -> step);
         add(
@@ -44,8 +44,8 @@ public final class AccentFamily {
                 members,
                 exercise,
                 index,
-                "accents alone",
-                "the rest is only counted",
+                "accents only",
+                "count the rest",
                 riff,
                 step -> step.filter(stroke -> stroke.level().isAccent()));
         add(
@@ -53,12 +53,12 @@ public final class AccentFamily {
                 exercise,
                 index,
                 "accents left out",
-                "the gaps say where they are",
+                "the gaps mark them",
                 riff,
                 step -> step.filter(stroke -> !stroke.level().isAccent()));
         return new Family(
                 "Accents, then without",
-                "The figure as it is, then its accents alone, then all but its accents.",
+                "The figure as it is, then only its accents, then everything but its accents.",
                 members);
     }
 

@@ -39,7 +39,7 @@ public final class CadenceFamily {
         Layer layer = exercise.layers().get(index);
         Riff figure = Riff.of(layer.pattern())
                 .orElseThrow(() -> new InvalidValueException(
-                        exercise.layerNames().get(index) + " has no fixed length to play three times"));
+                        exercise.layerNames().get(index) + " has no fixed length to repeat"));
         NoteValue unit = exercise.phrase().bars().get(0).meter().unit();
         List<Family.Member> members = new ArrayList<>();
         for (int gap = 0; gap < MAX_GAPS; gap++) {
@@ -47,7 +47,7 @@ public final class CadenceFamily {
         }
         return new Family(
                 "A cadence of three",
-                "The figure three times over plain time, started where its last note lands on the 1.",
+                "The figure three times over plain time, so its last note lands on the 1.",
                 members);
     }
 
@@ -59,7 +59,7 @@ public final class CadenceFamily {
         Bar bar = exercise.phrase().bars().get(0);
         long bars = lasts.wholePartsOf(bar.length()) + 2;
         if (bars > MAX_BARS) {
-            throw new InvalidValueException("three times this figure is longer than " + MAX_BARS + " bars");
+            throw new InvalidValueException("three of this figure are longer than " + MAX_BARS + " bars");
         }
         NoteValue start = bar.length().times(bars).minus(lasts);
         for (int time = 0; time < 3; time++) {

@@ -33,7 +33,7 @@ public final class DisplacementFamily {
                 .thenComparing(Comparator.naturalOrder()));
         return new Family(
                 "Every displacement",
-                "The same figure begun later and later: first on beats, then halfway, then in between.",
+                "The same figure, starting later each time: on the beats, then halfway, then in between.",
                 offsets.stream()
                         .map(offset -> Family.member(
                                 exercise,
@@ -49,7 +49,7 @@ public final class DisplacementFamily {
         Bar bar = exercise.phrase().bars().get(0);
         return new Family(
                 "On each unit in turn",
-                "Begun on 1, then on the next unit of the bar, and so on through all of it.",
+                "Start on the 1, then one unit later, and so on through the bar.",
                 steps(bar.meter().unit(), bar.length()).stream()
                         .map(offset -> Family.member(
                                 exercise,
@@ -75,7 +75,7 @@ public final class DisplacementFamily {
     private static String depthInWords(long parts) {
         return parts == 1
                 ? "on the beat"
-                : parts == 2 ? "halfway between beats" : "in one of " + parts + " parts of the beat";
+                : parts == 2 ? "halfway between beats" : "in one of " + parts + " places in the beat";
     }
 
     private static String begun(Exercise exercise, NoteValue offset) {

@@ -42,7 +42,7 @@ public final class GroupingFamily {
                 exercise, bar.grouping().toString(), Readings.nameOf(bar), over(exercise, List.of(bar), ostinato))));
         return new Family(
                 "All groupings in rotation",
-                "The ostinato stays; the snare accents each grouping of the bar in turn.",
+                "The ostinato stays; the snare accents each grouping in turn.",
                 members);
     }
 
@@ -74,7 +74,7 @@ public final class GroupingFamily {
         Layer layer = exercise.layers().get(index);
         Riff figure = Riff.of(layer.pattern())
                 .orElseThrow(() -> new InvalidValueException(
-                        exercise.layerNames().get(index) + " has no fixed length to start over in each group"));
+                        exercise.layerNames().get(index) + " has no fixed length to restart in each group"));
         List<Family.Member> members = groupings(exercise).stream()
                 .map(bar -> Family.member(
                         exercise,
@@ -85,7 +85,7 @@ public final class GroupingFamily {
         String groups = members.stream().map(Family.Member::label).limit(3).collect(Collectors.joining(", "));
         return new Family(
                 "The same figure in each grouping",
-                "The figure starts over in each group and stops where the group ends: " + groups + " and so on.",
+                "The figure restarts in each group and stops where the group ends: " + groups + " and so on.",
                 members);
     }
 

@@ -21,14 +21,14 @@ import nimblestride.core.time.value.NoteValue;
  */
 public final class ImpliedModulations {
     /** A caution for every implied modulation. */
-    public static final String CAUTION = "Fellow players may lose the 1: begin with a small dose.";
+    public static final String CAUTION = "The others may lose the 1, so start with a small dose.";
 
     private ImpliedModulations() {}
 
     /** How far apart the backbeats are. */
     public enum BackBeat {
         USUAL("back-beat", 2),
-        HALF_TIME("half-time back-beat", 4);
+        HALF_TIME("half-time backbeat", 4);
 
         private final String title;
         private final int pulses;
@@ -48,7 +48,7 @@ public final class ImpliedModulations {
     public enum Keeping {
         LEFT_FOOT("the left foot on the written pulse", "easiest: one limb keeps the old pulse."),
         HI_HAT("the hi-hat accents the written pulse", "the hand keeps the old pulse. "),
-        NOTHING("all limbs moved", CAUTION);
+        NOTHING("all limbs in the new feel", CAUTION);
 
         private final String title;
         private final String why;
@@ -114,7 +114,7 @@ public final class ImpliedModulations {
         NoteValue pulse = Riff.of(exercise.layers().get(index).pattern())
                 .map(Riff::length)
                 .orElseThrow(() -> new InvalidValueException(
-                        exercise.layerNames().get(index) + " has no pulse of its own to feel a back-beat on"));
+                        exercise.layerNames().get(index) + " has no pulse of its own to put a backbeat on"));
         NoteValue written = Beats.of(exercise.phrase().bars().get(0)).pulse();
         NoteValue late = exercise.layers().get(index).offset();
         List<Family.Member> members = new ArrayList<>();
@@ -129,7 +129,7 @@ public final class ImpliedModulations {
         }
         return new Family(
                 "Implied feels",
-                "The layer's pulse felt as the beat, with a back-beat of its own over the written bars. " + CAUTION,
+                "Feel the layer's pulse as the beat, with its own backbeat over the written bars. " + CAUTION,
                 members);
     }
 }

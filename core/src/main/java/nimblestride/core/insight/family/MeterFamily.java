@@ -23,7 +23,7 @@ public final class MeterFamily {
         Layer layer = exercise.layers().get(index);
         return new Family(
                 "Against a list of meters",
-                "One figure, one bar after another: the shortest way home first.",
+                "One figure against each meter, shortest cycle first.",
                 bars.stream()
                         .distinct()
                         .sorted(Comparator.comparingLong(bar -> home(layer, bar)))
@@ -34,8 +34,8 @@ public final class MeterFamily {
     private static Family.Member member(Exercise exercise, Layer layer, Bar bar) {
         long home = home(layer, bar);
         String why = home == Long.MAX_VALUE
-                ? "its way home is too long to be counted"
-                : home == 1 ? "home in every bar" : String.format(Locale.ROOT, "home after %,d bars", home);
+                ? "too long to count"
+                : home == 1 ? "fits each bar" : String.format(Locale.ROOT, "%,d-bar cycle", home);
         return Family.member(exercise, "against " + bar.meter(), why, exercise.withPhrase(Phrase.of(bar)));
     }
 

@@ -43,12 +43,12 @@ public final class BarListing {
                         .result()
                         .filter(together -> number % together.bars() == 0)
                         .isPresent();
-        return said + (home ? ", all home" : "") + (layers.isEmpty() ? "." : ": " + layers + ".");
+        return said + (home ? ", everything home" : "") + (layers.isEmpty() ? "." : ": " + layers + ".");
     }
 
     private static String layer(Analysis.OfLayer layer, Bar bar, NoteValue start) {
         if (layer.alignment().result().isEmpty()) {
-            return layer.name() + " cannot be laid out";
+            return layer.name() + " too long to count";
         }
         Alignment alignment = layer.alignment().result().get();
         List<Hit> hits = alignment.timeline().between(start, start.plus(bar.length()), MAX_HITS + 1);

@@ -1,5 +1,6 @@
 package nimblestride.core.insight.finding;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.exercise.model.Exercise;
@@ -16,16 +17,45 @@ import nimblestride.core.time.value.NoteValue;
  * @param fact what is so, as values
  * @param place where on the Road it shows
  * @param fix the change that would fix it
+ * @param details more facts about the same thing, shown when somebody asks
+ * @param bars the bars its sentence names, each with its place
+ * @param isBehindMore whether it waits behind More until somebody asks
  */
-public record Finding(Fact fact, Optional<Place> place, Optional<Fix> fix) {
+public record Finding(
+        Fact fact,
+        Optional<Place> place,
+        Optional<Fix> fix,
+        List<Fact> details,
+        List<BarLink> bars,
+        boolean isBehindMore) {
+    public Finding {
+        details = List.copyOf(details);
+        bars = List.copyOf(bars);
+    }
+
+    /** Makes a finding that shows at once, or behind More, by its category. */
+    public static Finding of(Fact fact, Optional<Place> place, Optional<Fix> fix) {
+        return new Finding(fact, place, fix, List.of(), List.of(), fact.kind().category().isBehindMore());
+    }
+
     /** Makes a finding without a fix. */
     static Finding at(int layer, NoteValue at, Fact fact) {
-        return new Finding(fact, Optional.of(new Place(layer, at)), Optional.empty());
+        return of(fact, Optional.of(new Place(layer, at)), Optional.empty());
     }
 
     /** Makes a finding that shows nowhere on the Road, without a fix. */
     static Finding of(Fact fact) {
-        return new Finding(fact, Optional.empty(), Optional.empty());
+        return of(fact, Optional.empty(), Optional.empty());
+    }
+
+    /** Returns it with facts to show when somebody asks, and links to the bars its sentence names. */
+    Finding with(List<Fact> newDetails, List<BarLink> newBars) {
+        return new Finding(fact, place, fix, newDetails, newBars, isBehindMore);
+    }
+
+    /** Returns it behind More. */
+    Finding behindMore() {
+        return new Finding(fact, place, fix, details, bars, true);
     }
 
     /** Returns where it stands in order. */
@@ -48,6 +78,11 @@ public record Finding(Fact fact, Optional<Place> place, Optional<Fix> fix) {
         return capital(Wording.of(fact).sum());
     }
 
+    /** Returns the same sum in fractions of a whole note; empty where the words say it all. */
+    public String fractions() {
+        return Wording.of(fact).fractions();
+    }
+
     private static String capital(String sentence) {
         int first = Math.min(1, sentence.length());
         return sentence.substring(0, first).toUpperCase(Locale.ROOT) + sentence.substring(first);
@@ -60,6 +95,14 @@ public record Finding(Fact fact, Optional<Place> place, Optional<Fix> fix) {
      * @param at from the first beginning of the phrase
      */
     public record Place(int layer, NoteValue at) {}
+
+    /**
+     * A bar a sentence names.
+     *
+     * @param label as the sentence writes it: {@code 1,021}
+     * @param place its 1 on the Road
+     */
+    public record BarLink(String label, Place place) {}
 
     /**
      * A change that fixes what does not add up.

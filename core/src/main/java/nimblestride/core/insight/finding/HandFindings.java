@@ -14,7 +14,6 @@ import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.insight.fact.HandsFact;
-import nimblestride.core.insight.fact.HandsFact.Flow;
 import nimblestride.core.insight.fact.LookedAt;
 import nimblestride.core.insight.fact.Remedy;
 import nimblestride.core.insight.finding.Finding.Fix;
@@ -36,10 +35,6 @@ final class HandFindings {
     private static final int MAX_PHRASE_LENGTH = 256;
     private static final int ORDINARY_RUN = 2;
 
-    /** Percent of bars whose 1 is played, from which a phrase is boxed in, and up to which it flows (common practice). */
-    private static final int BOXED_IN = 75;
-
-    private static final int FLOWING = 34;
 
     private final Exercise exercise;
     private final Phrase phrase;
@@ -70,33 +65,46 @@ final class HandFindings {
     }
 
     private List<Finding> find() {
-        for (int i = 0; i < exercise.layers().size(); i++) {
-            if (exercise.layers().get(i).pattern() instanceof Pattern.Stuck stuck) {
-                findLead(i, stuck);
-            }
-        }
+        findOverview();
         findTogether();
         findClashes();
-        findRuns();
         findSpeed();
         findOnes();
         return findings;
+    }
+
+    /** Finds what is worth knowing first: a 1 that changes hands, and a long run of one hand. */
+    private void findOverview() {
+        List<HandsFact.Lead> leads = new ArrayList<>();
+        int first = -1;
+        for (int i = 0; i < exercise.layers().size(); i++) {
+            if (exercise.layers().get(i).pattern() instanceof Pattern.Stuck stuck) {
+                HandsFact.Lead lead = lead(i, stuck);
+                if (lead.ones().size() > 1) {
+                    first = leads.isEmpty() ? i : first;
+                    leads.add(lead);
+                }
+            }
+        }
+        Optional<LimbAssignment.Run> run = longRun();
+        if (!leads.isEmpty() || run.isPresent()) {
+            NoteValue at = leads.isEmpty() ? run.orElseThrow().from() : NoteValue.ZERO;
+            findings.add(Finding.at(
+                    first, at, new HandsFact.Overview(leads, run.map(one -> new HandsFact.Run(one, phrase)))));
+        }
     }
 
     private LookedAt lookedAt() {
         return new LookedAt(bars, bars >= phrase.bars().size());
     }
 
-    /** Finds which hand has the 1 of each bar, and the accents. */
-    private void findLead(int index, Pattern.Stuck stuck) {
+    /** Returns which hand has the 1 of each bar, and the accents. */
+    private HandsFact.Lead lead(int index, Pattern.Stuck stuck) {
         Map<Limb, List<Long>> ones = new EnumMap<>(Limb.class);
         for (long bar = 0; bar < bars; bar++) {
             long number = bar;
             hands.of(index, phrase.startOf(bar)).ifPresent(limb -> ones.computeIfAbsent(limb, one -> new ArrayList<>())
                     .add(number));
-        }
-        if (ones.isEmpty()) {
-            return;
         }
         List<Optional<Limb>> groups = phrase.bars().get(0).groupStarts().stream()
                 .map(start -> hands.of(index, start))
@@ -105,15 +113,14 @@ final class HandFindings {
                 .filter(stroke -> stroke.level().isAccent())
                 .collect(Collectors.groupingBy(
                         stroke -> stroke.limb().orElseThrow(), () -> new EnumMap<>(Limb.class), Collectors.counting()));
-        findings.add(
-                Finding.at(index, NoteValue.ZERO, new HandsFact.Lead(name(index), ones, groups, accents, lookedAt())));
+        return new HandsFact.Lead(name(index), ones, groups, accents, lookedAt());
     }
 
     private void findTogether() {
         List<NoteValue> together = hands.together();
         if (exercise.playingStyle().linear() && !together.isEmpty()) {
             NoteValue first = together.get(0);
-            findings.add(new Finding(
+            findings.add(Finding.of(
                     new HandsFact.NotLinear(together.size(), first, phrase, lookedAt()),
                     Optional.of(new Finding.Place(-1, first)),
                     Optional.of(new Fix(
@@ -139,15 +146,13 @@ final class HandFindings {
         });
     }
 
-    private void findRuns() {
+    private Optional<LimbAssignment.Run> longRun() {
         Optional<NoteValue> step = exercise.layers().stream()
                 .map(Layer::pattern)
                 .filter(Pattern.Stuck.class::isInstance)
                 .map(pattern -> ((Pattern.Stuck) pattern).step())
                 .min(NoteValue::compareTo);
-        step.flatMap(hands::longestRun)
-                .filter(run -> run.strokes() > ORDINARY_RUN)
-                .ifPresent(run -> findings.add(Finding.at(-1, run.from(), new HandsFact.Run(run, phrase))));
+        return step.flatMap(hands::longestRun).filter(run -> run.strokes() > ORDINARY_RUN);
     }
 
     private void findSpeed() {
@@ -181,7 +186,7 @@ final class HandFindings {
                 .map(slower -> new Tempo(exercise.tempo().beat(), BigFraction.of(slower)))
                 .filter(exercise::allowsTempo)
                 .map(slower -> new Fix(new Remedy.SlowDown(whole), exercise.withTempo(slower)));
-        findings.add(new Finding(
+        findings.add(Finding.of(
                 new HandsFact.TooFast(limb, perSecond(gap), gap.from(), limit, phrase),
                 Optional.of(new Finding.Place(-1, gap.from())),
                 fix));
@@ -197,7 +202,7 @@ final class HandFindings {
                 most, exercise.tempo().perMinute().multiply(most).divide(perSecond(gap)));
     }
 
-    /** Finds how often the 1 is played: a 1 in every bar boxes the phrase in, few let it flow. */
+    /** Finds on how many bars the 1 is played, where that is not all of them. */
     private void findOnes() {
         Map<String, Long> voices = new LinkedHashMap<>();
         TreeSet<Long> played = new TreeSet<>();
@@ -208,12 +213,9 @@ final class HandFindings {
                 played.add(bar);
             }
         }
-        if (bars < 2) {
-            return;
+        if (played.size() < bars && bars > 1) {
+            findings.add(Finding.of(new HandsFact.Ones(played.size(), voices, lookedAt())));
         }
-        long percent = 100L * played.size() / bars;
-        Flow flow = percent >= BOXED_IN ? Flow.BOXED_IN : percent <= FLOWING ? Flow.FLOWING : Flow.IN_BETWEEN;
-        findings.add(Finding.of(new HandsFact.Ones(played.size(), flow, voices, lookedAt())));
     }
 
     private String name(int layer) {

@@ -3,44 +3,62 @@ package nimblestride.core.insight.finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalLong;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Analysis.OfLayer;
-import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.insight.fact.CheckFact;
+import nimblestride.core.foundation.exact.ExactMath;
+import nimblestride.core.foundation.exact.ExactOverflowException;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.insight.fact.CycleLength;
+import nimblestride.core.insight.fact.Fact;
 import nimblestride.core.insight.fact.LayerFact;
 import nimblestride.core.insight.fact.Remedy;
+import nimblestride.core.insight.finding.Finding.BarLink;
 import nimblestride.core.insight.finding.Finding.Fix;
 import nimblestride.core.insight.finding.Finding.Place;
+import nimblestride.core.insight.wording.FindingWords;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
-import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** Finds when each layer realigns, where it lands, and what a reset cuts off. */
+/** Finds one line for each layer that runs over the bars: its cycle, its hits, and the bars where it is on the 1. */
 final class LayerFindings {
-    private final Exercise exercise;
+    private final Analysis analysis;
     private final Phrase phrase;
-    private final List<Finding> findings = new ArrayList<>();
 
-    private LayerFindings(Exercise exercise) {
-        this.exercise = exercise;
-        this.phrase = exercise.phrase();
+    private LayerFindings(Analysis analysis) {
+        this.analysis = analysis;
+        this.phrase = analysis.exercise().phrase();
     }
 
     static List<Finding> of(Analysis analysis) {
-        LayerFindings all = new LayerFindings(analysis.exercise());
+        LayerFindings all = new LayerFindings(analysis);
+        List<Finding> findings = new ArrayList<>();
         for (int i = 0; i < analysis.layers().size(); i++) {
-            OfLayer ofLayer = analysis.layers().get(i);
-            // Notes put on counts repeat with the phrase, which goes without saying.
-            if (!(ofLayer.layer().pattern() instanceof Pattern.Placed)) {
-                all.find(i, ofLayer);
-            }
+            all.find(i).ifPresent(findings::add);
         }
-        return all.findings;
+        return findings;
+    }
+
+    /** Returns nothing for notes put on counts: they repeat with the phrase, which goes without saying. */
+    private Optional<Finding> find(int index) {
+        OfLayer ofLayer = analysis.layers().get(index);
+        Layer layer = ofLayer.layer();
+        return ofLayer.alignment()
+                .result()
+                .filter(alignment -> !(layer.pattern() instanceof Pattern.Placed)
+                        && alignment.timeline().hitsPerPeriod() > 0)
+                .map(alignment -> {
+                    List<Fact> details = new LayerDetails(analysis, index, alignment).find();
+                    return Finding.of(
+                                    overview(ofLayer, alignment),
+                                    Optional.of(new Place(index, firstPlace(alignment))),
+                                    startOnTheOne(index, layer, alignment))
+                            .with(details, links(index, alignment));
+                });
     }
 
     /** Returns what a layer repeats. */
@@ -48,106 +66,52 @@ final class LayerFindings {
         return new CycleLength(layer.pattern(), timeline.hasEvenCycles(), timeline.cycle());
     }
 
-    private void find(int index, OfLayer ofLayer) {
-        Optional<Alignment> found = ofLayer.alignment().result();
-        if (found.isEmpty()) {
-            findings.add(Finding.of(new CheckFact.TooLarge(ofLayer.alignment().problem())));
-            return;
-        }
-        Alignment alignment = found.get();
-        if (alignment.timeline().hitsPerPeriod() == 0) {
-            findSilence(index, ofLayer, alignment);
-            return;
-        }
-        if (ofLayer.layer().reset().equals(Reset.NEVER)) {
-            findReturn(index, ofLayer, alignment);
-        } else {
-            findings.add(Finding.at(
-                    index,
-                    NoteValue.ZERO,
-                    new LayerFact.Resets(
-                            ofLayer.name(),
-                            cycle(ofLayer.layer(), alignment.timeline()),
-                            ofLayer.layer().reset(),
-                            alignment.timeline().remainder())));
-        }
-        findLandings(index, ofLayer, alignment);
-    }
-
-    private void findSilence(int index, OfLayer ofLayer, Alignment alignment) {
+    private LayerFact overview(OfLayer ofLayer, Alignment alignment) {
         Layer layer = ofLayer.layer();
-        NoteValue within = layer.offset().remainder(alignment.timeline().cycle());
-        findings.add(new Finding(
-                new CheckFact.Silent(
-                        ofLayer.name(), layer.offset(), layer.reset().equals(Reset.PHRASE)),
-                Optional.empty(),
-                Optional.of(start(index, layer, within))));
-    }
-
-    private Fix start(int index, Layer layer, NoteValue late) {
-        return new Fix(new Remedy.Start(late), exercise.withLayer(index, layer.withOffset(late)));
-    }
-
-    private void findReturn(int index, OfLayer ofLayer, Alignment alignment) {
         LayerTimeline timeline = alignment.timeline();
-        NoteValue start = timeline.grid().value(timeline.start());
-        findings.add(Finding.at(
-                index,
-                start.plus(alignment.returnsAfter().length()),
-                new LayerFact.Returns(
-                        ofLayer.name(),
-                        cycle(ofLayer.layer(), timeline),
-                        start,
-                        phrase,
-                        alignment.returnsAfter(),
-                        !landsOnlyAtHome(alignment))));
+        return new LayerFact.Overview(
+                ofLayer.name(),
+                cycle(layer, timeline),
+                timeline.grid().value(timeline.start()),
+                layer.reset(),
+                timeline.remainder(),
+                phrase,
+                alignment.returnsAfter(),
+                hits(alignment),
+                alignment.landings(),
+                alignment.firstLanding());
     }
 
-    /** Returns whether bar 1 is the only landing. */
-    private static boolean landsOnlyAtHome(Alignment alignment) {
-        return alignment.landings().equals(List.of(0L));
-    }
-
-    private void findLandings(int index, OfLayer ofLayer, Alignment alignment) {
-        Layer layer = ofLayer.layer();
-        if (!alignment.lands()) {
-            Optional<Fix> fix =
-                    layer.offset().isZero() ? Optional.empty() : Optional.of(start(index, layer, NoteValue.ZERO));
-            LayerFact fact = new LayerFact.NeverLands(
-                    ofLayer.name(), alignment.timeline().cycle(), layer.offset());
-            findings.add(new Finding(fact, Optional.empty(), fix));
-            return;
-        }
-        long bars = alignment.returnsAfter().bars();
-        if (landsOnlyAtHome(alignment) && bars > 1 && layer.reset().equals(Reset.NEVER)) {
-            // The finding that it returns says so.
-            return;
-        }
-        long first = alignment.firstLanding().getAsLong();
-        findings.add(new Finding(
-                new LayerFact.Lands(
-                        ofLayer.name(), first, bars, alignment.landings(), lastLanding(ofLayer.layer(), alignment)),
-                Optional.of(new Place(index, phrase.startOf(first))),
-                Optional.empty()));
-    }
-
-    /** Finds why the last landing is one: the length before it holds a whole number of cycles. */
-    private Optional<LayerFact.LastLanding> lastLanding(Layer layer, Alignment alignment) {
-        List<Long> landings = alignment.landings();
-        if (landings.isEmpty()) {
-            return Optional.empty();
-        }
-        long bar = landings.get(landings.size() - 1);
+    private static OptionalLong hits(Alignment alignment) {
         LayerTimeline timeline = alignment.timeline();
-        NoteValue barStart = phrase.startOf(bar);
-        NoteValue late = timeline.grid().value(timeline.start());
-        if (!layer.reset().equals(Reset.NEVER) || !timeline.hasEvenCycles() || barStart.compareTo(late) <= 0) {
-            return Optional.empty();
+        long periods =
+                alignment.returnsAfter().length().wholePartsOf(timeline.grid().value(timeline.period()));
+        try {
+            return OptionalLong.of(ExactMath.multiply(periods, timeline.hitsPerPeriod()));
+        } catch (ExactOverflowException e) {
+            // Then the line says the cycle without its hits.
+            return OptionalLong.empty();
         }
-        NoteValue run = barStart.minus(late);
-        return run.isMultipleOf(timeline.cycle())
-                ? Optional.of(new LayerFact.LastLanding(
-                        bar, barStart, run.wholePartsOf(timeline.cycle()), cycle(layer, timeline), late))
-                : Optional.empty();
+    }
+
+    private NoteValue firstPlace(Alignment alignment) {
+        return alignment.firstLanding().isPresent()
+                ? phrase.startOf(alignment.firstLanding().getAsLong())
+                : alignment.timeline().grid().value(alignment.timeline().start());
+    }
+
+    private Optional<Fix> startOnTheOne(int index, Layer layer, Alignment alignment) {
+        return alignment.lands() || layer.offset().isZero()
+                ? Optional.empty()
+                : Optional.of(new Fix(
+                        new Remedy.Start(NoteValue.ZERO),
+                        analysis.exercise().withLayer(index, layer.withOffset(NoteValue.ZERO))));
+    }
+
+    private List<BarLink> links(int index, Alignment alignment) {
+        return alignment.landings().stream()
+                .limit(FindingWords.MAX_BARS_LISTED)
+                .map(bar -> new BarLink(Counted.number(bar + 1), new Place(index, phrase.startOf(bar))))
+                .toList();
     }
 }

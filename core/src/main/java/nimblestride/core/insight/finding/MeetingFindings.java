@@ -17,7 +17,7 @@ import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
-/** Finds where layers coincide: in pairs, all at once, on the 1, and when everything is back together. */
+/** Finds where layers coincide: in pairs, all at once, and on the 1. */
 final class MeetingFindings {
     private static final int MAX_PAIRS = 10;
 
@@ -47,7 +47,7 @@ final class MeetingFindings {
         if (running.size() > 2) {
             analysis.unison().ifPresent(this::findUnison);
         }
-        findTogether();
+        findTooLarge();
         if (running.size() > 1) {
             analysis.onBarLines().result().ifPresent(this::findOnOne);
         }
@@ -95,29 +95,25 @@ final class MeetingFindings {
         });
     }
 
-    private void findTogether() {
+    private void findTooLarge() {
         if (running.size() < 2) {
             return;
         }
-        analysis.together()
-                .result()
-                .ifPresent(together -> findings.add(Finding.at(
-                        -1,
-                        together.length(),
-                        new MeetingFact.Together(
-                                running.size(), phrase, together.bars(), together.phrases(), together.length()))));
         boolean layerIsTooLarge = analysis.layers().stream()
                 .anyMatch(layer -> layer.alignment().result().isEmpty());
         if (analysis.together().result().isEmpty()
                 && !layerIsTooLarge
                 && findings.stream().noneMatch(finding -> finding.fact().kind() == FactKind.TOO_LARGE)) {
             findings.add(Finding.of(new CheckFact.TooLarge(
-                    "All layers together: " + analysis.together().problem())));
+                    "All layers: " + analysis.together().problem())));
         }
     }
 
     /** Finds on which 1 everybody plays, and how long the phrase runs without one. */
     private void findOnOne(Unison.OnBarLines ones) {
+        if (ones.perCycle() == ones.every()) {
+            return;
+        }
         MeetingFact fact = new MeetingFact.OnOne(ones);
         findings.add(
                 ones.perCycle() == 0

@@ -9,132 +9,280 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /**
- * The terms of the trade that the program uses, each in one or two sentences. Common practice among drummers and their
- * teachers, except for landing, home, remainder, stride, and Weave, which are this program's own words for what it
- * draws.
+ * Defines each term the program uses in one plain sentence. Common practice among drummers and their teachers, except for
+ * the names of what the program draws and keeps: Road, stride, Weave, Book, home, landing, Ladder, Stages, Stand.
  */
 public final class Glossary {
     private static final List<Found> ALL = Stream.of(
-                    term("accent", "A stroke that stands out, louder than those around it.", "accents", "accented"),
+                    term(
+                            "accent",
+                            "A note played louder than the notes around it.",
+                            "accents",
+                            "accented"),
+                    term(
+                            "additive meter",
+                            "A bar felt in groups of different lengths, such as 3+3+2.",
+                            "additive",
+                            "additive meters"),
+                    term(
+                            "backbeat",
+                            "The strong accent against the downbeat, usually snare on 2 and 4.",
+                            "backbeats"),
+                    term(
+                            "bar",
+                            "One cycle of the meter, from one 1 to the next.",
+                            "bars"),
                     term(
                             "beat",
-                            "One of the steady counts that a bar is felt in; in odd bars they can differ in length.",
+                            "What your foot taps; where the groups are unequal, each group is one beat, long or short.",
                             "beats"),
                     term(
+                            "Book",
+                            "Where the program keeps your exercises, students, and log."),
+                    term(
+                            "buzz",
+                            "A stroke pressed into the drum so it rattles on.",
+                            "buzzes"),
+                    term(
                             "cell",
-                            "A short pattern with a length of its own, such as x..x. of 1/16, that is played over and over.",
+                            "A short pattern with its own length that repeats, such as x..x. of 1/16.",
                             "cells"),
-                    term("clean", "Played without a slip, as you judge it yourself."),
+                    term(
+                            "clave",
+                            "A two-bar pattern that the rest of the band follows; claves are the sticks that play it."),
+                    term(
+                            "clean",
+                            "Played without a mistake, as you judge it."),
+                    term(
+                            "click",
+                            "The metronome sound you play to.",
+                            "clicks"),
                     term(
                             "count-in",
-                            "What is counted before the first bar, so that all begin together.",
-                            "counting in",
-                            "counted in"),
+                            "The clicks before the first bar that bring everybody in together.",
+                            "count in"),
                     term(
                             "cross-rhythm",
                             "Evenly spaced hits against the beats: 4:3 is four notes in the time of three beats.",
                             "cross-rhythms"),
-                    term("cycle", "Once through what a layer repeats.", "cycles"),
+                    term(
+                            "cycle",
+                            "The time until a layer is back where it started.",
+                            "cycles"),
                     term(
                             "displacement",
-                            "The same figure from another place of the bar: what was on the beat falls between the beats.",
+                            "The same figure, moved to start somewhere else in the bar.",
                             "displaced",
                             "displacements"),
-                    term("drag", "Two soft grace notes by one hand before a stroke of the other.", "drags"),
-                    term("flam", "One soft grace note just before a stroke of the other hand.", "flams"),
+                    term(
+                            "double",
+                            "Two strokes in a row by one hand, also called a diddle.",
+                            "doubles",
+                            "diddle",
+                            "diddles"),
+                    term(
+                            "downbeat",
+                            "The 1 of a bar.",
+                            "downbeats"),
+                    term(
+                            "drag",
+                            "Two soft grace notes by one hand before a note by the other.",
+                            "drags"),
+                    term(
+                            "family",
+                            "A set of exercises made from one, such as every displacement of a figure.",
+                            "families"),
+                    term(
+                            "fill",
+                            "What you play to lead from one phrase into the next.",
+                            "fills"),
+                    term(
+                            "flam",
+                            "One soft grace note just before the main note.",
+                            "flams"),
                     term(
                             "ghost note",
-                            "A stroke so soft that it is felt more than heard.",
+                            "A note so soft that you feel it more than you hear it.",
                             "ghost notes",
                             "ghost",
                             "ghosts"),
                     term(
                             "grouping",
-                            "How a bar is felt in twos, threes and more: 11/8 as 3+3+3+2.",
+                            "How you feel a bar in twos, threes, and more: 11/8 as 3+3+3+2.",
                             "groupings",
-                            "groups",
-                            "group"),
-                    term("hemiola", "The cross-rhythm 3:2, three notes in the time of two beats.", "hemiolas"),
+                            "grouped"),
+                    term(
+                            "half-time",
+                            "The groove at half its speed, with the backbeat on 3, while the tempo stays."),
+                    term(
+                            "hemiola",
+                            "The cross-rhythm 3:2, three notes in the time of two beats.",
+                            "hemiolas"),
                     term(
                             "home",
-                            "Where the bars and a layer both begin together again; from there everything repeats.",
-                            "back on 1",
-                            "back together",
-                            "return",
-                            "returns"),
+                            "Where the bars and every layer start together again.",
+                            "lines up",
+                            "line up"),
                     term(
                             "implied modulation",
-                            "The bars and the tempo stay, and a layer with its own back-beat sounds as though the tempo had changed.",
+                            "The bars and the tempo stay, and the accents suggest another tempo.",
                             "implied"),
                     term(
-                            "ladder",
-                            "Tempos from slow to the goal: a step up after so many clean passes, a step back after what was not clean."),
-                    term("landing", "A cycle of a layer begins just where a bar begins.", "lands", "land", "landings"),
+                            "konnakol",
+                            "The South Indian art of speaking rhythm, such as ta ka di mi."),
+                    term(
+                            "Ladder",
+                            "A row of tempos from slow to the goal: clean runs step up, misses step back.",
+                            "ladder"),
+                    term(
+                            "landing",
+                            "A layer starting its cycle exactly on a bar line.",
+                            "lands",
+                            "land",
+                            "landings",
+                            "on the 1"),
+                    term(
+                            "latency",
+                            "The delay between the moment a sound should play and the moment you hear it."),
                     term(
                             "layer",
-                            "One thing that runs over the bars: a steady value, even notes over a span, or a cell.",
+                            "One thing that runs over the bars: a steady note, even notes over a span, or a cell.",
                             "layers"),
-                    term("lead hand", "The hand that plays the 1 of a bar or of a figure.", "leading hand"),
                     term(
-                            "least common multiple",
-                            "The shortest length into which two lengths both go a whole number of times."),
-                    term("linear", "One limb at a time: no two strike together."),
+                            "lead hand",
+                            "The hand that starts or leads a figure.",
+                            "lead-hand"),
+                    term(
+                            "lead-in",
+                            "Bars that let people hear a new tempo coming.",
+                            "lead-ins"),
+                    term(
+                            "linear",
+                            "One limb at a time, never two together."),
                     term(
                             "metric modulation",
-                            "A change of tempo in which a note of the old tempo becomes another note of the new: dotted quarter ="
-                                    + " half.",
-                            "change of gear"),
-                    term("off the beat", "Between two beats of the bar."),
-                    term("onset", "A moment at which something is struck, by one limb or by several.", "onsets"),
-                    term("ostinato", "A figure that is kept up while something else is played over it.", "ostinatos"),
-                    term("pass", "Once through what is practised.", "passes"),
+                            "A change of tempo where one note keeps its length and takes a new name: dotted quarter = half.",
+                            "modulation",
+                            "modulations"),
+                    term(
+                            "offbeat",
+                            "A note halfway between two beats.",
+                            "offbeats"),
+                    term(
+                            "orchestrate",
+                            "Play a sticking on other drums and cymbals.",
+                            "orchestrates",
+                            "orchestrated",
+                            "orchestration"),
+                    term(
+                            "ostinato",
+                            "A figure you keep playing while something else happens over it.",
+                            "ostinatos"),
                     term(
                             "phrase",
-                            "The bars as they are typed, one after the other; it goes round and round.",
+                            "The bars as you typed them, played in order and repeated.",
                             "phrases"),
                     term(
+                            "pickup",
+                            "Notes before the first downbeat.",
+                            "pickups"),
+                    term(
                             "pivot",
-                            "The note that lasts equally long before and after a change of tempo, by which one finds the new one."),
+                            "The note that keeps its length through a change of tempo.",
+                            "pivots"),
                     term(
                             "polymeter",
-                            "Two lengths that go round against each other with the same pulse: five eighths over four quarters."),
+                            "Two lengths over one subdivision, each with its own pattern: five eighths over 4/4.",
+                            "polymeters"),
                     term(
                             "polyrhythm",
-                            "A cross-rhythm that fits the bar: three notes against four beats, four over seven eighths.",
+                            "A cross-rhythm that fits the bar: three over four, four over seven eighths.",
                             "polyrhythms"),
-                    term("pulse", "The steady, even beat that everything else is felt against.", "pulses"),
-                    term("reading", "One of the ways in which a bar can be felt in groups.", "readings"),
+                    term(
+                            "pulse",
+                            "A steady beat that everything else is felt against.",
+                            "pulses"),
+                    term(
+                            "reading",
+                            "One way to group a bar.",
+                            "readings"),
                     term(
                             "regrouping",
-                            "The notes go on as they are, accented in groups of another size; the accents become the new beat.",
+                            "Keep the notes and accent them in groups of another size; the accents become the new beat.",
                             "regroupings",
-                            "regrouped"),
+                            "regroup"),
                     term(
-                            "remainder",
-                            "What is left of a cycle where the phrase ends, or where the layer begins anew.",
-                            "leaves",
-                            "cut off"),
-                    term("reset", "The layer begins its cycle anew at each bar, or at each phrase, wherever it was."),
-                    term("sticking", "Which hand plays which stroke: R L R R L R L L.", "stickings"),
+                            "rep",
+                            "Once through what you are practicing.",
+                            "reps"),
+                    term(
+                            "reset",
+                            "Where a layer starts over: at each bar, at each phrase, or never.",
+                            "resets",
+                            "restarts"),
+                    term(
+                            "Road",
+                            "The picture of your bars from left to right, with the layers below."),
+                    term(
+                            "ruff",
+                            "Grace notes before a main note: a three-stroke ruff has two, a four-stroke ruff three.",
+                            "ruffs"),
+                    term(
+                            "Stages",
+                            "Small steps to learn an exercise, from counting aloud to all of it.",
+                            "stage",
+                            "stages"),
+                    term(
+                            "Stand",
+                            "A full-screen view to read from the kit."),
+                    term(
+                            "sticking",
+                            "Which hand plays which note: R L R R L R L L.",
+                            "stickings"),
                     term(
                             "stride",
-                            "One group of a bar, drawn as an arc from its first unit to the first of the next group.",
+                            "One group of a bar, drawn as an arc on the Road.",
                             "strides"),
-                    term("tail", "What is added at the end so that a figure comes out even with the bars.", "tails"),
+                    term(
+                            "subdivision",
+                            "The even notes inside a beat, such as sixteenths.",
+                            "subdivisions"),
+                    term(
+                            "swing",
+                            "The first of two equal notes lasts longer than the second."),
+                    term(
+                            "tail",
+                            "A short end that makes a riff fit the bars.",
+                            "tails"),
+                    term(
+                            "There and back",
+                            "A change of tempo and the way back, as one exercise."),
+                    term(
+                            "time and fill",
+                            "Bars of groove, then bars of fill, such as 3+1."),
                     term(
                             "tuplet",
-                            "Even notes in a time that would usually hold another number of them: five in the time of four.",
+                            "Even notes in the time of another number: five in the time of four.",
                             "tuplets",
                             "triplet",
                             "triplets",
                             "quintuplet",
                             "quintuplets",
+                            "sextuplet",
+                            "sextuplets",
                             "septuplet",
                             "septuplets"),
-                    term("unit", "The value a bar is counted in: in 11/8 the eighth.", "units"),
                     term(
-                            "weave",
-                            "Bars stacked as rows, so that a layer which drifts against them is a slanting thread."))
+                            "unit",
+                            "The note a bar is counted in: the eighth in 11/8.",
+                            "units"),
+                    term(
+                            "upbeat",
+                            "The offbeat before a beat, often counted &.",
+                            "upbeats"),
+                    term(
+                            "Weave",
+                            "Bars stacked in rows, so a layer that drifts shows as a slanted thread."))
             .map(term -> new Found(term, term.pattern()))
             .toList();
 

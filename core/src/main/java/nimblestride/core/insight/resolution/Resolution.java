@@ -12,14 +12,14 @@ import nimblestride.core.exercise.model.Exercise;
 public record Resolution(Kind kind, String label, String sum, Exercise exercise) {
     /** What changes: the length, the riff's end, the bars, where it starts, or the riff itself. */
     public enum Kind {
-        REPEATS("as many repeats as it takes"),
+        REPEATS("repeat it until it fits"),
         TAIL("a tail"),
         EXTRA_BAR("an extra bar"),
-        LAST_BAR("another last bar"),
-        OFFSET("another start"),
-        CUT("the last one cut short"),
-        TURNAROUND("a turn-around"),
-        OTHER_RIFF("another length");
+        LAST_BAR("a different last bar"),
+        OFFSET("a later start"),
+        CUT("cut the last one short"),
+        TURNAROUND("a turnaround"),
+        OTHER_RIFF("a different length");
 
         private final String title;
 

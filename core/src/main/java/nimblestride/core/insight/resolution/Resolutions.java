@@ -2,7 +2,6 @@ package nimblestride.core.insight.resolution;
 
 import static nimblestride.core.foundation.words.Counted.count;
 import static nimblestride.core.foundation.words.Counted.number;
-import static nimblestride.core.time.value.NoteName.written;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -23,6 +22,7 @@ import nimblestride.core.layer.pattern.Riff;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.CommonNote;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
@@ -45,6 +45,7 @@ public final class Resolutions {
     private final NoteValue length;
     private final long whole;
     private final NoteValue over;
+    private final CommonNote note;
     private final List<Resolution> ways = new ArrayList<>();
 
     private Resolutions(Exercise exercise, int index, long bars, Riff riff) {
@@ -58,6 +59,7 @@ public final class Resolutions {
         this.length = phrase.startOf(bars);
         this.whole = length.wholePartsOf(cycle);
         this.over = length.remainder(cycle);
+        this.note = CommonNote.of(List.of(cycle, length));
     }
 
     /**
@@ -70,29 +72,29 @@ public final class Resolutions {
     public static List<Resolution> of(Exercise exercise, int layer, long bars) {
         if (bars < 1 || bars > MAX_BARS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "expected from 1 to %,d bars, not %,d", MAX_BARS, bars));
+                    String.format(Locale.ROOT, "type 1 to %,d bars, not %,d", MAX_BARS, bars));
         }
         Riff riff = Riff.of(exercise.layers().get(layer).pattern())
                 .orElseThrow(() -> new InvalidValueException(
-                        exercise.layerNames().get(layer) + " is as long as its bars, and always closes with them"));
+                        exercise.layerNames().get(layer) + " is as long as its bars, so it always fits"));
         return new Resolutions(exercise, layer, bars, riff).ways();
     }
 
-    /** Returns the sum in words: {@code 4 riffs of 5/8 are 5/2, and 1/2 is left over of 3 bars.} */
+    /** Returns the sum in words: {@code 3 bars hold 4 riffs of 5 eighths, with 4 eighths left over.} */
     public static String sum(NoteValue cycle, NoteValue length, long bars) {
+        CommonNote note = CommonNote.of(List.of(cycle, length));
         NoteValue over = length.remainder(cycle);
-        return count(length.wholePartsOf(cycle), "riff") + " of " + written(cycle) + " are "
-                + written(length.minus(over))
-                + (over.isZero() ? ", and that is " : ", and " + written(over) + " is left over of ")
-                + count(bars, "bar") + ".";
+        long riffs = length.wholePartsOf(cycle);
+        return count(bars, "bar") + (bars == 1 ? " holds " : " hold ") + count(riffs, "riff") + " of "
+                + note.say(cycle) + (over.isZero() ? " exactly." : ", with " + note.say(over) + " left over.");
     }
 
     private List<Resolution> ways() {
         if (over.isZero()) {
             add(
                     Kind.REPEATS,
-                    count(whole, "riff") + " close with " + count(bars, "bar"),
-                    times(whole) + " = " + written(length) + ".",
+                    count(whole, "riff") + " in " + count(bars, "bar"),
+                    times(whole) + " = " + said(length) + ".",
                     () -> with(bars, layer));
             return ways;
         }
@@ -146,8 +148,8 @@ public final class Resolutions {
         long riffs = total.wholePartsOf(cycle);
         add(
                 Kind.REPEATS,
-                "Play " + count(riffs, "riff") + ": they close with " + count(stop, "bar"),
-                times(riffs) + " = " + written(total) + ".",
+                count(riffs, "riff") + " in " + count(stop, "bar"),
+                times(riffs) + " = " + said(total) + ".",
                 () -> with(stop, layer));
     }
 
@@ -155,7 +157,7 @@ public final class Resolutions {
         add(
                 Kind.TAIL,
                 count(whole, "riff") + " and a tail of " + name(over),
-                times(whole) + " + " + written(over) + " = " + written(length) + ", " + count(bars, "bar") + ".",
+                times(whole) + " + " + said(over) + " = " + said(length) + " = " + count(bars, "bar") + ".",
                 () -> {
                     NoteValue unit = riff.step().greatestCommonDivisor(over);
                     Riff before = riff.on(unit).times(ExactMath.toInt(whole));
@@ -175,21 +177,21 @@ public final class Resolutions {
 
     private void barAtTheEnd() {
         NoteValue missing = cycle.minus(over);
-        String more = times(whole + 1) + " = " + written(length) + " + " + written(missing) + ".";
-        add(Kind.EXTRA_BAR, "An extra bar of " + name(missing) + " at the end", more, () -> withBar(0, missing));
+        String more = times(whole + 1) + " = " + said(length) + " + " + said(missing) + ".";
+        add(Kind.EXTRA_BAR, "Add a bar of " + name(missing) + " at the end", more, () -> withBar(0, missing));
         NoteValue last = phrase.bar(bars - 1).length();
         add(
                 Kind.LAST_BAR,
-                "A last bar of " + name(last.plus(missing)) + " in place of "
+                "Make the last bar " + name(last.plus(missing)) + " instead of "
                         + phrase.bar(bars - 1).meter(),
                 more,
                 () -> withBar(1, last.plus(missing)));
         if (over.compareTo(last) < 0 && whole > 0) {
             add(
                     Kind.LAST_BAR,
-                    "A last bar of " + name(last.minus(over)) + " in place of "
+                    "Make the last bar " + name(last.minus(over)) + " instead of "
                             + phrase.bar(bars - 1).meter(),
-                    times(whole) + " = " + written(length) + " - " + written(over) + ".",
+                    times(whole) + " = " + said(length) + " - " + said(over) + ".",
                     () -> withBar(1, last.minus(over)));
         }
     }
@@ -197,16 +199,16 @@ public final class Resolutions {
     private void start() {
         add(
                 Kind.OFFSET,
-                "Start it " + over + " late: it closes with bar " + number(bars),
-                written(over) + " + " + times(whole) + " = " + written(length) + ".",
+                "Start it " + said(over) + " late: it ends with bar " + number(bars),
+                said(over) + " + " + times(whole) + " = " + said(length) + ".",
                 () -> with(bars, layer.withOffset(over).withReset(Reset.PHRASE)));
     }
 
     private void cut() {
         add(
                 Kind.CUT,
-                "Begin it again with the phrase: of the last one only " + name(over) + " is played",
-                times(whole) + " = " + written(length.minus(over)) + ", and " + written(over) + " more.",
+                "Restart it with the phrase: the last one stops after " + said(over),
+                times(whole) + " = " + said(length.minus(over)) + ", plus " + said(over) + ".",
                 () -> with(bars, layer.withReset(Reset.PHRASE)));
     }
 
@@ -227,10 +229,10 @@ public final class Resolutions {
         List<Integer> groups = Meter.of((int) units, 8).defaultGrouping().sizes();
         add(
                 Kind.TURNAROUND,
-                count(whole - 1, "riff") + " and a turn-around of "
+                count(whole - 1, "riff") + " and a turnaround of "
                         + String.join("+", groups.stream().map(String::valueOf).toList()) + " "
                         + NoteName.sayMany(counted),
-                times(whole - 1) + " + " + written(rest) + " = " + written(length) + ".",
+                times(whole - 1) + " + " + said(rest) + " = " + said(length) + ".",
                 () -> {
                     NoteValue grid = riff.step().greatestCommonDivisor(counted);
                     int factor = ExactMath.toInt(counted.wholePartsOf(grid));
@@ -256,11 +258,11 @@ public final class Resolutions {
             NoteValue change = unit.times(steps);
             if (!shorter && change.compareTo(cycle) < 0 && length.isMultipleOf(cycle.minus(change))) {
                 shorter = true;
-                other(cycle.minus(change), change + " shorter", unit, -steps);
+                other(cycle.minus(change), said(change) + " shorter", unit, -steps);
             }
             if (!longer && length.isMultipleOf(cycle.plus(change))) {
                 longer = true;
-                other(cycle.plus(change), change + " longer", unit, steps);
+                other(cycle.plus(change), said(change) + " longer", unit, steps);
             }
         }
     }
@@ -270,7 +272,7 @@ public final class Resolutions {
         add(
                 Kind.OTHER_RIFF,
                 "Make it " + how + ": " + name(newCycle),
-                number(riffs) + " × " + written(newCycle) + " = " + written(length) + ".",
+                note.times(riffs, newCycle) + " = " + said(length) + ".",
                 () -> {
                     Riff fine = riff.on(unit);
                     Riff changed = steps > 0
@@ -296,7 +298,7 @@ public final class Resolutions {
 
     private static Meter meter(NoteValue value) {
         return Meter.lasting(value)
-                .orElseThrow(() -> new InvalidValueException("there is no signature for a bar of " + value));
+                .orElseThrow(() -> new InvalidValueException("no time signature lasts " + value));
     }
 
     private static String name(NoteValue value) {
@@ -304,6 +306,10 @@ public final class Resolutions {
     }
 
     private String times(long riffs) {
-        return number(riffs) + " × " + written(cycle);
+        return note.times(riffs, cycle);
+    }
+
+    private String said(NoteValue value) {
+        return note.and(value).say(value);
     }
 }

@@ -13,20 +13,21 @@ final class CheckWording {
             return new Words(tooLarge.problem() + ".", "");
         }
         if (fact instanceof CheckFact.Silent silent) {
-            String until = silent.resetsWithPhrase() ? "the phrase" : "every bar or stretch of bars";
+            String until = silent.resetsWithPhrase() ? "the phrase ends" : "each reset comes";
             return new Words(
-                    silent.layer() + " is never heard: it starts " + silent.offset() + " late, and " + until
-                            + " is over before that.",
-                    "");
+                    silent.layer() + " never plays: it starts "
+                            + FindingWords.note(silent.phrase()).and(silent.offset()).say(silent.offset())
+                            + " late, and " + until + " before that.",
+                    "",
+                    silent.offset() + " late");
         }
         if (fact instanceof CheckFact.LostPlaces lost) {
             return new Words(
-                    lost.layer() + " has " + Counted.count(lost.notes(), "note")
-                            + " on places that the bars do not have; " + (lost.notes() == 1 ? "it is" : "they are")
-                            + " not played.",
+                    lost.layer() + " has " + Counted.count(lost.notes(), "note") + " where these bars have no place. "
+                            + (lost.notes() == 1 ? "It does" : "They do") + " not play.",
                     "");
         }
         CheckFact.IdleRule idle = (CheckFact.IdleRule) fact;
-        return new Words(idle.layer() + ": rule " + idle.rule() + ", to " + idle.to() + ", matches no note.", "");
+        return new Words(idle.layer() + ": rule " + idle.rule() + " (to " + idle.to() + ") matches no note.", "");
     }
 }

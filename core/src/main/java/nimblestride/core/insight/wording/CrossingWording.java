@@ -38,40 +38,39 @@ final class CrossingWording {
 
     private static Words called(CrossingFact.Called fact) {
         Crossing crossing = fact.crossing();
-        String name = fact.layer() + " " + FindingWords.pattern(fact.pattern()) + " is ";
         return switch (fact.kind()) {
             case POLYMETER ->
                 new Words(
-                        name + "a polymeter: it shares the bars' subdivision, but not their length.",
-                        "Its 1 moves against the 1 of the bars until both fall together.");
-            case POLYRHYTHM, CROSS_RHYTHM -> new Words(name + ratio(crossing) + end(crossing), hits(crossing));
+                        "Polymeter: the same subdivision as the bars, but a length of its own.",
+                        "Its 1 drifts against the bars' 1 until both line up.");
+            case POLYRHYTHM, CROSS_RHYTHM -> new Words(ratio(crossing) + end(crossing), hits(crossing));
             default ->
                 new Words(
-                        name + "a polymeter and a cross-rhythm at once"
+                        "Polymeter and cross-rhythm at once"
                                 + crossing.ratio().map(one -> ", " + one).orElse("")
-                                + ": neither its length nor its subdivision is that of the bars.",
-                        "Its 1 moves against the 1 of the bars as well.");
+                                + ": a length and a subdivision of its own.",
+                        "Its 1 drifts against the bars' 1 as well.");
         };
     }
 
-    /** {@code a 3:4 polyrhythm: 3 notes in the time of 4 beats}; {@code 4 even notes over 7 eighths}. */
+    /** {@code 3:4 polyrhythm: 3 notes in the time of 4 beats}; {@code 4 even notes over 7 eighths}. */
     private static String ratio(Crossing crossing) {
         if (crossing.ratio().isEmpty()) {
             return crossing.spread()
                     .map(spread -> number(spread.notes()) + " even notes over " + number(spread.units()) + " "
                             + NoteName.sayMany(spread.unit()))
-                    .orElse("a row of even notes against uneven beats");
+                    .orElse("Even notes against uneven beats");
         }
         Ratio ratio = crossing.ratio().get();
         String called = ratio.isHemiola()
-                ? "a hemiola"
-                : "a " + ratio + " " + crossing.kind().title();
+                ? "Hemiola (3:2)"
+                : ratio + " " + crossing.kind().title();
         return called + ": " + number(ratio.notes()) + " notes in the time of " + number(ratio.beats()) + " beats";
     }
 
     private static String end(Crossing crossing) {
         if (crossing.cutOff()) {
-            return ", cut off at each reset.";
+            return ". Each reset cuts it off.";
         }
         return crossing.kind() == Crossing.Kind.CROSS_RHYTHM ? ". It crosses the bar line." : ".";
     }
@@ -80,7 +79,7 @@ final class CrossingWording {
         return crossing.ratio()
                 .map(ratio -> String.format(
                         Locale.ROOT,
-                        "%,d + %,d - 1 = %,d different hits in that time.",
+                        "%,d + %,d - 1 = %,d hits in that time, beats included.",
                         ratio.notes(),
                         ratio.beats(),
                         ratio.hitsTogether()))
@@ -99,28 +98,28 @@ final class CrossingWording {
                         + (one.getValue().size() == bars.size() ? "every bar" : FindingWords.bars(one.getValue())))
                 .collect(Collectors.joining(", "));
         String lookedAt = bars.size() < fact.untilRealigned() ? " of the first " + bars.size() : "";
-        return new Words(fact.layer() + " is " + sits + lookedAt + ".", (beats(fact.against()) + hits(bars)).strip());
+        return new Words("It falls " + sits + lookedAt + ".", (beats(fact.against()) + hits(bars)).strip());
     }
 
     private static String sits(Sits sits, CrossingFact.Against against) {
-        if (!(against instanceof CrossingFact.Against.Pulse)) {
-            return sits.title();
-        }
+        String beats = against instanceof CrossingFact.Against.Pulse
+                ? "the pulse"
+                : against instanceof CrossingFact.Against.EvenBeats ? "the beats" : "the groups";
         return switch (sits) {
-            case ON -> "with the pulse";
-            case OFF -> "between";
-            case BOTH -> "with the pulse and between";
-            case SILENT -> sits.title();
+            case ON -> (beats.equals("the pulse") ? "with " : "on ") + beats;
+            case OFF -> "between " + beats;
+            case BOTH -> (beats.equals("the pulse") ? "with " : "on ") + beats + " and between";
+            case SILENT -> "nowhere";
         };
     }
 
     private static String beats(CrossingFact.Against against) {
         if (against instanceof CrossingFact.Against.Pulse pulse) {
-            return "The pulse is the " + NoteName.say(pulse.value()) + ", from each bar's 1. ";
+            return "The pulse: " + NoteName.sayMany(pulse.value()) + " from each bar's 1. ";
         }
         return against instanceof CrossingFact.Against.EvenBeats even
-                ? "The beat is the " + NoteName.say(even.value()) + ". "
-                : "The beats are the strides, long and short. ";
+                ? "The beat: " + NoteName.say(even.value()) + ". "
+                : "The beats: the start of each group. ";
     }
 
     private static String hits(List<BarByBar> bars) {
@@ -131,7 +130,7 @@ final class CrossingWording {
                 .mapToLong(BarByBar::hits)
                 .mapToObj(Counted::number)
                 .collect(Collectors.joining(", "));
-        return "Hits bar by bar: " + counts + ".";
+        return "Hits per bar: " + counts + ".";
     }
 
     private static Words runningHands(CrossingFact.RunningHands fact) {
@@ -141,15 +140,15 @@ final class CrossingWording {
                 .map(limb -> String.valueOf(limb.letter()))
                 .collect(Collectors.joining(" "));
         Limb first = hands.hits().get(0);
+        String over = "Play alternating " + NoteName.sayMany(hands.stroke()) + ": ";
         return new Words(
-                "Over alternate " + NoteName.sayMany(hands.stroke()) + " the hits of " + fact.layer()
+                over
                         + (hands.changes()
-                                ? " change hands from one cycle to the next: "
-                                : " begin every cycle with the " + first.title() + ": ")
+                                ? "its hits swap hands each cycle: "
+                                : "the " + first.title() + " starts every cycle: ")
                         + letters + ".",
-                count(hands.strokesPerCycle(), "stroke") + " a cycle, "
-                        + (hands.changes()
-                                ? "an odd number, so the next begins on the other hand."
-                                : "an even number."));
+                hands.changes()
+                        ? count(hands.strokesPerCycle(), "note") + " per cycle is odd, so the other hand starts the next."
+                        : count(hands.strokesPerCycle(), "note") + " per cycle is even.");
     }
 }

@@ -5,7 +5,7 @@ import nimblestride.core.insight.fact.FillFact;
 import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.time.meter.FillCheck;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.CommonNote;
 
 /** The words for whether a pattern fills the bars. */
 final class FillWording {
@@ -14,17 +14,18 @@ final class FillWording {
     static Words of(FillFact fact) {
         FillCheck check = fact.check();
         Phrase phrase = fact.phrase();
-        String pattern = check.count() + " × " + check.unit() + " = " + NoteName.written(check.length());
-        String bars = phrase.bars().size() == 1
-                ? "the bar of " + phrase.bars().get(0).meter()
-                : "the phrase of " + NoteName.written(check.named());
+        CommonNote note = FindingWords.note(phrase).and(check.unit(), check.length(), check.named());
+        String bars = phrase.bars().size() == 1 ? phrase.bars().get(0).meter().toString() : "the phrase";
+        String pattern = note.say(check.length());
+        String named = note.say(check.named());
+        String fractions = check.count() + " × " + check.unit() + " = " + check.length();
         if (check.fills()) {
-            return new Words("The pattern fills " + bars + ".", pattern + ".");
+            return new Words("The pattern fills " + bars + ".", "Both are " + named + ".", fractions);
         }
         String by = check.length().compareTo(check.named()) < 0
-                ? NoteName.written(check.named().minus(check.length())) + " short"
-                : NoteName.written(check.length().minus(check.named())) + " too long";
-        StringBuilder sentence = new StringBuilder("The pattern does not fill " + bars + ": it is " + by + ".");
+                ? note.say(check.named().minus(check.length())) + " too short"
+                : note.say(check.length().minus(check.named())) + " too long";
+        StringBuilder sentence = new StringBuilder("The pattern is " + by + " for " + bars + ".");
         check.filled()
                 .ifPresent(meter -> sentence.append(" It fills ").append(meter).append('.'));
         check.timesIntoBar().ifPresent(times -> sentence.append(' ')
@@ -33,6 +34,9 @@ final class FillWording {
                 .append(bars)
                 .append('.'));
         return new Words(
-                sentence.toString(), pattern + "; with units of " + check.unitMeant() + " it would fill " + bars + ".");
+                sentence.toString(),
+                "The pattern is " + pattern + "; " + bars + " is " + named + ". In units of " + check.unitMeant()
+                        + " it would fill.",
+                fractions + "; " + bars + " = " + check.named());
     }
 }

@@ -3,8 +3,8 @@ package nimblestride.core.insight.wording;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.math.RoundingMode;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -21,17 +21,14 @@ final class HandsWording {
     private HandsWording() {}
 
     static Words of(HandsFact fact) {
-        if (fact instanceof HandsFact.Lead lead) {
-            return lead(lead);
+        if (fact instanceof HandsFact.Overview overview) {
+            return overview(overview);
         }
         if (fact instanceof HandsFact.NotLinear notLinear) {
             return notLinear(notLinear);
         }
         if (fact instanceof HandsFact.AskedTwice twice) {
             return askedTwice(twice);
-        }
-        if (fact instanceof HandsFact.Run run) {
-            return run(run);
         }
         if (fact instanceof HandsFact.Speed speed) {
             return speed(speed);
@@ -42,21 +39,36 @@ final class HandsWording {
         return ones((HandsFact.Ones) fact);
     }
 
-    private static Words lead(HandsFact.Lead fact) {
+    /** {@code Snare: right hand on the 1 in bar 1, left hand in bar 2. 3 strokes in a row by the right hand …} */
+    private static Words overview(HandsFact.Overview fact) {
+        List<String> sentences = new ArrayList<>();
+        fact.leads().forEach(lead -> sentences.add(lead(lead)));
+        fact.run().map(HandsWording::run).ifPresent(sentences::add);
+        String groups = fact.leads().stream()
+                .map(lead -> groups(lead.groups()) + accents(lead.accents()))
+                .collect(Collectors.joining(" "));
+        return new Words(String.join(" ", sentences), groups);
+    }
+
+    private static String lead(HandsFact.Lead fact) {
         LookedAt lookedAt = fact.lookedAt();
-        String every = lookedAt.isAll() ? "every bar" : "each of " + bars(lookedAt);
         String ones = fact.ones().entrySet().stream()
-                .map(one -> "the " + one.getKey().title() + " has the 1 of "
-                        + (one.getValue().size() == lookedAt.bars() ? every : FindingWords.bars(one.getValue())))
+                .map(one -> one.getKey().title() + " in " + FindingWords.bars(one.getValue()))
                 .collect(Collectors.joining(", "));
-        return new Words(fact.layer() + ": " + ones + ".", groups(fact.groups()) + accents(fact.accents()));
+        return fact.layer() + ", the 1: " + ones
+                + (lookedAt.isAll() ? "" : " of the first " + lookedAt.bars()) + ".";
+    }
+
+    private static String run(HandsFact.Run fact) {
+        return "The " + fact.run().limb().title() + " plays " + fact.run().strokes() + " in a row from "
+                + FindingWords.place(fact.phrase(), fact.run().from()) + ".";
     }
 
     private static String groups(List<Optional<Limb>> groups) {
         String letters = groups.stream()
                 .map(limb -> limb.map(one -> String.valueOf(one.letter())).orElse("-"))
                 .collect(Collectors.joining(" "));
-        return "The groups of bar 1 begin " + letters + ".";
+        return "Bar 1 groups start " + letters + ".";
     }
 
     private static String accents(Map<Limb, Long> accents) {
@@ -69,59 +81,45 @@ final class HandsWording {
 
     private static Words notLinear(HandsFact.NotLinear fact) {
         return new Words(
-                "Not linear: limbs strike together " + times(fact.times()) + " in " + bars(fact.lookedAt())
+                "Not linear: limbs play together " + times(fact.times()) + " in " + bars(fact.lookedAt())
                         + ", first on " + FindingWords.place(fact.phrase(), fact.first()) + ".",
                 "");
     }
 
     private static Words askedTwice(HandsFact.AskedTwice fact) {
         return new Words(
-                "The " + fact.limb().title() + " is asked for " + String.join(" and ", fact.voices()) + " at once on "
+                "The " + fact.limb().title() + " has " + String.join(" and ", fact.voices()) + " at once on "
                         + FindingWords.place(fact.phrase(), fact.first()) + ".",
                 fact.times() == 1 ? "" : times(fact.times()) + " in " + bars(fact.lookedAt()) + ".");
     }
 
-    private static Words run(HandsFact.Run fact) {
-        return new Words(
-                "The " + fact.run().limb().title() + " has " + fact.run().strokes() + " strokes in a row from "
-                        + FindingWords.place(fact.phrase(), fact.run().from()) + ".",
-                "More than two in a row tire a hand first.");
-    }
-
     private static Words speed(HandsFact.Speed fact) {
         String each = fact.perSecond().entrySet().stream()
-                .map(limb -> "the " + limb.getKey().title() + " " + decimal(limb.getValue()))
+                .map(limb -> limb.getKey().title() + " " + decimal(limb.getValue()))
                 .collect(Collectors.joining(", "));
         String limit = fact.limit()
-                .map(most -> " Your limit of " + most.perSecond() + " is reached at " + decimal(most.reachedAt())
-                        + " beats a minute.")
+                .map(most -> " You reach your limit of " + most.perSecond() + " at " + decimal(most.reachedAt())
+                        + " BPM.")
                 .orElse("");
         return new Words(
-                "Strokes a second at this tempo, at the most: " + each + ".",
-                "The shortest time between two is " + NoteName.one(fact.shortest()) + "." + limit);
+                "Fastest at this tempo, in strokes per second: " + each + ".",
+                "The closest two are " + NoteName.one(fact.shortest()) + " apart." + limit);
     }
 
     private static Words tooFast(HandsFact.TooFast fact) {
         return new Words(
-                "The " + fact.limb().title() + " is asked for " + decimal(fact.perSecond())
-                        + " strokes a second from " + FindingWords.place(fact.phrase(), fact.from())
+                "The " + fact.limb().title() + " needs " + decimal(fact.perSecond())
+                        + " strokes per second from " + FindingWords.place(fact.phrase(), fact.from())
                         + "; your limit is " + fact.limit().perSecond() + ".",
-                "It is reached at " + decimal(fact.limit().reachedAt()) + " beats a minute.");
+                "You reach it at " + decimal(fact.limit().reachedAt()) + " BPM.");
     }
 
     private static Words ones(HandsFact.Ones fact) {
-        String flow =
-                switch (fact.flow()) {
-                    case BOXED_IN -> "boxed in";
-                    case IN_BETWEEN -> "in between";
-                    case FLOWING -> "flowing";
-                };
         String each = fact.voices().entrySet().stream()
                 .map(voice -> voice.getKey() + " " + voice.getValue())
                 .collect(Collectors.joining(", "));
         return new Words(
-                String.format(
-                        Locale.ROOT, "The 1 is struck in %,d of %s: %s.", fact.played(), bars(fact.lookedAt()), flow),
+                "The 1 is played in " + Counted.number(fact.played()) + " of " + bars(fact.lookedAt()) + ".",
                 each.isEmpty() ? "" : each + ".");
     }
 

@@ -5,6 +5,7 @@ import static nimblestride.core.foundation.words.Counted.number;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import nimblestride.core.foundation.words.SpokenDuration;
 import nimblestride.core.insight.fact.MeetingFact;
 import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.layer.alignment.CompositeRhythm;
@@ -12,6 +13,7 @@ import nimblestride.core.layer.alignment.Meeting;
 import nimblestride.core.layer.alignment.Unison;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.CommonNote;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
@@ -41,16 +43,25 @@ final class MeetingWording {
     private static Words meets(MeetingFact.Meets fact) {
         String names = fact.one() + " and " + fact.other();
         Meeting meeting = fact.meeting();
-        String onsets = count(meeting.onsets(), "different onset");
+        String every = every(fact.phrase(), meeting.every());
+        String hits = count(meeting.onsets(), "hit") + " between them in " + every + ".";
         if (meeting.perCycle() == 0) {
-            return new Words(names + " never meet.", onsets + " in " + meeting.every() + ".");
+            return new Words(names + " never meet.", hits);
         }
         NoteValue first =
                 meeting.first().isEmpty() ? NoteValue.ZERO : meeting.first().get(0);
         return new Words(
-                names + " meet " + times(meeting.perCycle()) + " in every " + meeting.every() + ", first on "
+                names + " meet " + times(meeting.perCycle()) + " in every " + every + ", first on "
                         + FindingWords.place(fact.phrase(), first) + ".",
-                onsets + " in that time.");
+                hits,
+                meeting.every() + " of a whole note");
+    }
+
+    /** {@code 12 bars} where the length is whole phrases, {@code 33 sixteenths} where it is not. */
+    private static String every(Phrase phrase, NoteValue length) {
+        return length.isMultipleOf(phrase.length())
+                ? count(length.wholePartsOf(phrase.length()) * phrase.bars().size(), "bar")
+                : FindingWords.note(phrase).and(length).say(length);
     }
 
     private static Words composite(MeetingFact.Composite fact) {
@@ -58,7 +69,7 @@ final class MeetingWording {
         String notes = rhythm.lengths().stream().map(NoteName::say).collect(Collectors.joining(", "));
         String say = rhythm.saying().isEmpty() ? "" : " Say: “" + rhythm.saying() + "”.";
         return new Words(
-                "Together " + fact.one() + " and " + fact.other() + " play " + notes + "." + say,
+                fact.one() + " and " + fact.other() + " together: " + notes + "." + say,
                 "Count: " + counts(rhythm.onsets(), fact.phrase()) + ".");
     }
 
@@ -78,49 +89,51 @@ final class MeetingWording {
     private static Words morePairs(MeetingFact.MorePairs fact) {
         long unknown = fact.pairs() - fact.meet() - fact.never();
         return new Words(
-                "Of " + count(fact.pairs(), "more pair") + ", " + number(fact.meet()) + " meet and "
-                        + number(fact.never()) + " never do"
-                        + (unknown == 0 ? "." : "; " + number(unknown) + " cannot be counted exactly."),
+                count(fact.pairs(), "more pair") + ": " + number(fact.meet()) + " meet, " + number(fact.never())
+                        + " never do"
+                        + (unknown == 0 ? "." : ", " + number(unknown) + " too large to count."),
                 "");
     }
 
     private static Words allAtOnce(MeetingFact.AllAtOnce fact) {
         Unison unison = fact.unison();
+        String every = every(fact.phrase(), unison.every());
         String sum = unison.onsets().isPresent()
-                ? count(unison.onsets().getAsLong(), "different onset") + " in " + unison.every() + "."
+                ? count(unison.onsets().getAsLong(), "hit") + " between them in " + every + "."
                 : "";
-        String all = "All " + fact.layers() + " layers strike ";
+        String all = "All " + fact.layers() + " layers ";
         if (unison.perCycle() == 0) {
-            return new Words(all + "never at once.", sum);
+            return new Words(all + "never hit together.", sum);
         }
         return new Words(
-                all + "at once " + times(unison.perCycle()) + " in every " + unison.every() + ", first on "
+                all + "hit together " + times(unison.perCycle()) + " in every " + every + ", first on "
                         + FindingWords.place(fact.phrase(), unison.first().get(0)) + ".",
                 sum);
     }
 
     private static Words together(MeetingFact.Together fact) {
+        Phrase phrase = fact.phrase();
+        CommonNote note = FindingWords.note(phrase).and(phrase.length());
         return new Words(
-                (fact.layers() == 2 ? "Both layers" : "All " + fact.layers() + " layers") + " are back together after "
-                        + count(fact.bars(), "bar") + ".",
-                FindingWords.phrasesSum(fact.phrase(), fact.phrases(), fact.length())
-                        + ", the least common multiple of their returns.");
+                "Everything lines up again after " + count(fact.bars(), "bar") + " ("
+                        + SpokenDuration.of(fact.seconds()) + ").",
+                note.times(fact.phrases(), phrase.length()) + " = " + note.say(fact.length()) + ".",
+                number(fact.phrases()) + " × " + phrase.length() + " = " + fact.length());
     }
 
     private static Words onOne(Unison.OnBarLines ones) {
         if (ones.perCycle() == 0) {
-            return new Words(
-                    "The layers are never all on a 1 together: nothing but the count says where the bar begins.", "");
+            return new Words("The layers never share a 1. Count to know where the bar starts.", "");
         }
         long longest = ones.longestWithout().orElse(0);
         return new Words(
-                "The layers are all on the 1 of " + (ones.perCycle() == ones.every() ? "every bar" : fewOf(ones)) + ".",
-                longest == 1 ? "" : "The longest run without that is " + count(longest, "bar") + ".");
+                "The layers share the 1 in " + (ones.perCycle() == ones.every() ? "every bar" : fewOf(ones)) + ".",
+                longest <= 1 ? "" : "The longest stretch without is " + count(longest, "bar") + ".");
     }
 
     private static String fewOf(Unison.OnBarLines ones) {
         return ones.perCycle() == 1
-                ? "bar " + number(ones.first().get(0) + 1) + ", and then every " + count(ones.every(), "bar")
+                ? "bar " + number(ones.first().get(0) + 1) + ", then every " + count(ones.every(), "bar")
                 : count(ones.perCycle(), "bar") + " in every " + number(ones.every());
     }
 

@@ -7,11 +7,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import nimblestride.core.foundation.words.SpokenDuration;
 import nimblestride.core.insight.fact.PhraseFact;
 import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.value.NoteName;
 
 /** The words for how long the bars are. */
 final class PhraseWording {
@@ -22,18 +22,20 @@ final class PhraseWording {
     static Words of(PhraseFact fact) {
         Phrase phrase = fact.phrase();
         List<Bar> bars = phrase.bars();
+        String length = FindingWords.note(phrase).say(phrase.length());
+        String time = " (" + SpokenDuration.of(fact.seconds()) + ")";
         if (bars.size() == 1) {
-            return new Words(
-                    "The bar lasts " + NoteName.one(phrase.length()) + ", felt "
-                            + bars.get(0).grouping() + ".",
-                    "");
+            Bar bar = bars.get(0);
+            String groups = bar.grouping().sizes().size() > 1 ? ", grouped " + bar.grouping() : "";
+            return new Words("One bar is " + length + time + groups + ".", "");
         }
         return new Words(
-                "The phrase is " + count(bars.size(), "bar") + " and lasts " + NoteName.one(phrase.length()) + ".",
-                sum(phrase));
+                "One phrase is " + count(bars.size(), "bar") + ", " + length + time + ".",
+                meters(phrase) + " = " + length + ".",
+                meters(phrase) + " = " + phrase.length());
     }
 
-    private static String sum(Phrase phrase) {
+    private static String meters(Phrase phrase) {
         Map<String, Integer> meters = new LinkedHashMap<>();
         phrase.bars().forEach(bar -> meters.merge(bar.meter().toString(), 1, Integer::sum));
         return meters.entrySet().stream()
@@ -42,6 +44,6 @@ final class PhraseWording {
                                 ? entry.getKey()
                                 : number(entry.getValue()) + " × " + entry.getKey())
                         .collect(Collectors.joining(" + "))
-                + (meters.size() > LISTED ? " + …" : "") + " = " + NoteName.written(phrase.length()) + ".";
+                + (meters.size() > LISTED ? " + …" : "");
     }
 }

@@ -1,6 +1,8 @@
 package nimblestride.core.insight.wording;
 
+import java.util.List;
 import nimblestride.core.insight.fact.Remedy;
+import nimblestride.core.time.value.CommonNote;
 
 /** The words on the buttons that fix what does not add up. */
 public final class RemedyWording {
@@ -9,7 +11,7 @@ public final class RemedyWording {
     /** Returns what the button says. */
     public static String of(Remedy remedy) {
         if (remedy instanceof Remedy.Start start) {
-            return start.late().isZero() ? "Start it on 1" : "Start it " + start.late() + " late";
+            return start.late().isZero() ? "Start it on the 1" : "Start it " + CommonNote.of(List.of(start.late())).say(start.late()) + " late";
         }
         if (remedy instanceof Remedy.CallIt call) {
             return "Call it " + call.meter();
@@ -17,17 +19,17 @@ public final class RemedyWording {
         if (remedy instanceof Remedy.Enter enter) {
             return enter.pivot().isNone()
                     ? "Keep the tempo there"
-                    : "Enter it by " + SectionWording.pivot(enter.pivot());
+                    : "Use " + SectionWording.pivot(enter.pivot());
         }
         if (remedy instanceof Remedy.RemoveNotes remove) {
-            return remove.notes() == 1 ? "Take it off" : "Take them off";
+            return remove.notes() == 1 ? "Remove the note" : "Remove the notes";
         }
         if (remedy instanceof Remedy.RemoveRule) {
-            return "Leave it out";
+            return "Remove the rule";
         }
         if (remedy instanceof Remedy.AllowTogether) {
-            return "Let limbs strike together";
+            return "Allow limbs together";
         }
-        return "Slow down to " + ((Remedy.SlowDown) remedy).perMinute();
+        return "Slow down to " + ((Remedy.SlowDown) remedy).perMinute() + " BPM";
     }
 }

@@ -3,6 +3,7 @@ package nimblestride.core.insight.wording;
 import java.util.List;
 import java.util.stream.Collectors;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.foundation.words.SpokenDuration;
 import nimblestride.core.insight.fact.SectionFact;
 import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.layer.modulation.Pivot;
@@ -21,10 +22,10 @@ final class SectionWording {
 
     private static Words drifted(SectionFact.Drifted fact) {
         return new Words(
-                fact.name() + " comes back at " + Tempo.decimal(fact.has()) + " in section " + (fact.section() + 1)
-                        + ", and it was at " + Tempo.decimal(fact.had()) + ": the chain has drifted.",
-                "From section " + (fact.known() + 1) + " to " + (fact.section() + 1) + " the tempo is multiplied by "
-                        + fact.has().divide(fact.had()) + ", and home is 1.");
+                fact.name() + " comes back at " + Tempo.decimal(fact.has()) + " BPM in section " + (fact.section() + 1)
+                        + "; it was at " + Tempo.decimal(fact.had()) + ".",
+                "The modulations from section " + (fact.known() + 1) + " to " + (fact.section() + 1)
+                        + " multiply the tempo by " + fact.has().divide(fact.had()) + "; to come home they must make 1.");
     }
 
     private static Words order(SectionFact.Order fact) {
@@ -36,12 +37,12 @@ final class SectionWording {
         String more = turns.size() > LISTED ? ", and " + (turns.size() - LISTED) + " more" : "";
         String back = fact.wayBack().stream().map(SectionWording::pivot).collect(Collectors.joining(", then "));
         String home = back.isEmpty()
-                ? "The last is at the tempo of the first."
-                : "Round again, the tempo goes back by " + back + ".";
+                ? "The last section is at the first tempo."
+                : "To go around again: " + back + ".";
         return new Words(
                 order + more + ". " + home,
-                Counted.count(fact.bars(), "bar") + " in " + turns.size() + " sections last "
-                        + Tempo.decimal(fact.seconds()) + " s.");
+                Counted.count(fact.bars(), "bar") + " in " + turns.size() + " sections: "
+                        + SpokenDuration.of(fact.seconds()) + ".");
     }
 
     /** {@code dotted quarter = half}. */

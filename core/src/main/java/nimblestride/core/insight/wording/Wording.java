@@ -20,9 +20,14 @@ public final class Wording {
      * A fact in words.
      *
      * @param sentence what is so
-     * @param sum how it works out; empty where there is nothing to work out
+     * @param sum how it works out, in the smallest common note; empty where there is nothing to work out
+     * @param fractions the same sum in fractions of a whole note; empty where the words say it all
      */
-    public record Words(String sentence, String sum) {}
+    public record Words(String sentence, String sum, String fractions) {
+        Words(String sentence, String sum) {
+            this(sentence, sum, "");
+        }
+    }
 
     /** Returns the words of a fact. */
     public static Words of(Fact fact) {

@@ -50,7 +50,7 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
     public BackingBand {
         if (pulse.isPresent() && pulse.get().compareTo(MIN_PULSE) < 0) {
             throw new InvalidValueException(
-                    "the band keeps a pulse of " + MIN_PULSE + " or longer, not " + pulse.get());
+                    "the band needs a pulse of " + MIN_PULSE + " or longer, not " + pulse.get());
         }
     }
 

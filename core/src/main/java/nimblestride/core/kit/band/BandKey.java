@@ -14,7 +14,7 @@ public record BandKey(int tonic, Mode mode) {
 
     public BandKey {
         if (tonic < 0 || tonic >= NAMES.size()) {
-            throw new InvalidValueException("there are twelve keys, C to B, 0 to 11; not " + tonic);
+            throw new InvalidValueException("choose one of twelve keys, 0 (C) to 11 (B), not " + tonic);
         }
     }
 

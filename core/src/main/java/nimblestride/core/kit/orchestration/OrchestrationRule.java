@@ -59,17 +59,17 @@ public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<
     public OrchestrationRule {
         to = List.copyOf(to);
         if (to.isEmpty() || to.size() > MAX_VOICES) {
-            throw new InvalidValueException("notes are moved to 1 to " + MAX_VOICES + " voices");
+            throw new InvalidValueException("a rule sends notes to 1 to " + MAX_VOICES + " voices");
         }
         if (which == Which.EVERY_NTH && (nth < 2 || nth > MAX_COUNT)) {
-            throw new InvalidValueException("every 2nd to every " + MAX_COUNT + "th note can be moved");
+            throw new InvalidValueException("a rule can pick every 2nd to every " + MAX_COUNT + "th note");
         }
         if (which == Which.NTH && (nth < 1 || nth > MAX_LINE_LENGTH)) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "note 1 to note %,d can be moved", MAX_LINE_LENGTH));
+                    String.format(Locale.ROOT, "a rule can pick note 1 to note %,d", MAX_LINE_LENGTH));
         }
         if (which != Which.EVERY_NTH && which != Which.NTH && nth != 0) {
-            throw new InvalidValueException("only notes that are counted have a number");
+            throw new InvalidValueException("only numbered notes can be picked by number");
         }
     }
 

@@ -22,15 +22,15 @@ public record Sticking(List<Optional<Stroke>> steps) {
     public Sticking {
         steps = List.copyOf(steps);
         if (steps.stream().noneMatch(Optional::isPresent)) {
-            throw new InvalidValueException("a sticking has at least one stroke, as in R L R R");
+            throw new InvalidValueException("a sticking needs at least one stroke, such as R L R R");
         }
         if (steps.size() > MAX_STEPS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a sticking has at most %,d steps, not %,d", MAX_STEPS, steps.size()));
+                    String.format(Locale.ROOT, "a sticking holds up to %,d steps, not %,d", MAX_STEPS, steps.size()));
         }
         if (steps.stream().flatMap(Optional::stream).anyMatch(stroke -> stroke.limb()
                 .isEmpty())) {
-            throw new InvalidValueException("every stroke of a sticking names its hand or foot");
+            throw new InvalidValueException("every stroke of a sticking needs a hand or foot");
         }
     }
 

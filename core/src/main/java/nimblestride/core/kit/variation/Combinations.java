@@ -41,18 +41,18 @@ public record Combinations(
         choices = List.copyOf(choices);
         if (from < 0 || to > base.length() || from >= to) {
             throw new InvalidValueException(
-                    "from 1 step to all " + base.length() + " are open, not from " + (from + 1) + " to " + to);
+                    "choose 1 to " + base.length() + " steps to vary, not " + (from + 1) + " to " + to);
         }
         if (to - from > MAX_OPEN) {
-            throw new InvalidValueException("at most " + MAX_OPEN + " steps are open, not " + (to - from));
+            throw new InvalidValueException("vary up to " + MAX_OPEN + " steps, not " + (to - from));
         }
         if (choices.isEmpty()
                 || choices.size() > MAX_CHOICES
                 || choices.stream().distinct().count() < choices.size()) {
-            throw new InvalidValueException("there are 1 to " + MAX_CHOICES + " different strokes to choose from");
+            throw new InvalidValueException("choose 1 to " + MAX_CHOICES + " different strokes");
         }
         if (mostInARow < 1) {
-            throw new InvalidValueException("a hand may have 1 stroke or more in a row, not " + mostInARow);
+            throw new InvalidValueException("allow 1 or more strokes in a row, not " + mostInARow);
         }
     }
 

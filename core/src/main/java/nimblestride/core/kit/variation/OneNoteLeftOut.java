@@ -21,7 +21,7 @@ public record OneNoteLeftOut(Sticking base, List<Integer> cells) implements Stic
         int sum = cells.stream().mapToInt(Integer::intValue).sum();
         if (sum != base.length() || cells.stream().anyMatch(cell -> cell < 2)) {
             throw new InvalidValueException(
-                    "cells of 2 steps or more fill the sticking of " + base.length() + " steps, and these are " + sum);
+                    "type cells of 2 or more that add up to the sticking's " + base.length() + " steps; these add up to " + sum);
         }
     }
 

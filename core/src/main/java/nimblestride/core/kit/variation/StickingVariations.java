@@ -52,7 +52,7 @@ public interface StickingVariations {
     default Sticking deal(Order order, BigInteger number, long seed) {
         if (number.signum() < 0 || number.compareTo(count()) >= 0) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "there are %,d ways, numbered from 0, and none has the number %,d", count(), number));
+                    Locale.ROOT, "there are %,d variations, numbered from 0; there is no number %,d", count(), number));
         }
         return switch (order) {
             case EASIEST_FIRST -> easiestFirst(number);

@@ -23,7 +23,7 @@ public record NamedVoices(List<Voice> custom) {
     public NamedVoices {
         custom = List.copyOf(custom);
         if (custom.size() > MAX_OWN) {
-            throw new InvalidValueException("there are at most " + MAX_OWN + " voices of one's own");
+            throw new InvalidValueException("you can add up to " + MAX_OWN + " voices of your own");
         }
         for (Voice voice : custom) {
             if (Kit.named(voice.name()).isPresent()
@@ -31,12 +31,12 @@ public record NamedVoices(List<Voice> custom) {
                                     .filter(other -> other.name().equals(voice.name()))
                                     .count()
                             > 1) {
-                throw new InvalidValueException("there is a voice named " + voice.name() + " already");
+                throw new InvalidValueException("a voice named " + voice.name() + " already exists");
             }
             if (!voice.name().matches("[\\p{L}][\\p{L}\\p{N}' -]{0,39}")
                     || !voice.name().equals(tidy(voice.name()))) {
                 throw new InvalidValueException(
-                        "a voice's name is in small letters and begins with one, at most 40 of them, such as frame drum");
+                        "name a voice in up to 40 lowercase letters, such as frame drum");
             }
         }
     }

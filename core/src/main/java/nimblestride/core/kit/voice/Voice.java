@@ -25,15 +25,15 @@ public record Voice(String name, int midiKey, Limb limb, int staffPlace, Notehea
     /** @throws InvalidValueException if the name is blank, or a number is out of range */
     public Voice {
         if (name.isBlank()) {
-            throw new InvalidValueException("a voice has a name, such as snare");
+            throw new InvalidValueException("a voice needs a name, such as snare");
         }
         name = PlainText.of(name);
         if (midiKey < MIN_KEY || midiKey > MAX_KEY) {
             throw new InvalidValueException(
-                    "General MIDI 1 gives percussion the keys " + MIN_KEY + " to " + MAX_KEY + ", not " + midiKey);
+                    "General MIDI percussion uses keys " + MIN_KEY + " to " + MAX_KEY + ", not " + midiKey);
         }
         if (staffPlace < MIN_PLACE || staffPlace > MAX_PLACE) {
-            throw new InvalidValueException("a voice stands from " + MIN_PLACE + " to " + MAX_PLACE
+            throw new InvalidValueException("a voice sits " + MIN_PLACE + " to " + MAX_PLACE
                     + " places above the middle line, not " + staffPlace);
         }
     }

@@ -37,7 +37,7 @@ public final class BarsText {
         TextCursor cursor = new TextCursor(text);
         List<PhrasePart> parts = parts(cursor, 0);
         if (!cursor.atEnd()) {
-            throw cursor.here("expected a comma and another bar, or the end. For example: " + EXAMPLE);
+            throw cursor.here("a comma and another bar, or the end. For example: " + EXAMPLE);
         }
         return cursor.make(0, () -> Phrase.of(parts), EXAMPLE);
     }
@@ -56,18 +56,18 @@ public final class BarsText {
         List<PhrasePart> parts;
         if (cursor.startsWith('[')) {
             if (depth == MAX_DEPTH) {
-                throw cursor.here("brackets stand at most " + MAX_DEPTH + " deep. For example: [7/16, 5/8] x3");
+                throw cursor.here("at most " + MAX_DEPTH + " brackets inside each other. For example: [7/16, 5/8] x3");
             }
             cursor.take('[');
             parts = parts(cursor, depth + 1);
-            cursor.expect(']', "expected a comma and another bar, or the closing bracket. For example: [7/16, 5/8] x3");
+            cursor.expect(']', "a comma and another bar, or the closing bracket. For example: [7/16, 5/8] x3");
         } else {
             parts = List.of(bar(cursor));
         }
         if (!cursor.take('x') && !cursor.take('X') && !cursor.take('×')) {
             return parts;
         }
-        int times = cursor.number("expected how many times, a whole number. For example: 11/8 x2");
+        int times = cursor.number("how many times. For example: 11/8 x2");
         if (times == 1) {
             return parts;
         }
@@ -89,13 +89,13 @@ public final class BarsText {
             List<Integer> sizes = new ArrayList<>();
             do {
                 sizes.add(cursor.number(
-                        "expected the size of a group, in units of " + meter.unit() + ". For example: 11/8(3+3+3+2)"));
+                        "a group size in units of " + meter.unit() + ". For example: 11/8(3+3+3+2)"));
             } while (cursor.take('+'));
             innerBars.add(sizes);
         } while (cursor.take('|'));
         cursor.expect(
                 ')',
-                "expected + and another group, | and another inner bar, or the closing bracket. For example:"
+                "+ and another group, | and another inner bar, or the closing bracket. For example:"
                         + " 11/8(3+3|3+2)");
         String usual = meter + "(" + meter.defaultGrouping() + ")";
         return cursor.make(bracket, () -> new Bar(meter, Grouping.ofInnerBars(innerBars)), usual);
@@ -116,13 +116,13 @@ public final class BarsText {
         int start = cursor.at();
         List<Integer> numerators = new ArrayList<>();
         do {
-            numerators.add(cursor.number("expected a bar, such as 7/8 or 3+3+2/8"));
+            numerators.add(cursor.number("a bar, such as 7/8 or 3+3+2/8"));
         } while (cursor.take('+'));
         cursor.expect(
                 '/',
-                "expected / and the note value that is counted. For example: " + numerators.get(numerators.size() - 1)
+                "/ and the note value that is counted. For example: " + numerators.get(numerators.size() - 1)
                         + "/8");
-        int denominator = cursor.number("expected the note value that is counted, a whole number. For example: "
+        int denominator = cursor.number("the note value that is counted, a whole number. For example: "
                 + numerators.get(numerators.size() - 1) + "/8");
         return cursor.make(start, () -> new Meter.Term(numerators, denominator), "7/8");
     }

@@ -51,12 +51,12 @@ public final class CellText {
                 throw wrong(
                         cursor.at() - 1,
                         String.format(
-                                Locale.ROOT, "a cell has at most %,d steps, and here are more", Pattern.MAX_STEPS));
+                                Locale.ROOT, "at most %,d steps in a cell", Pattern.MAX_STEPS));
             }
             parts.add(part);
         }
         if (depth > 0) {
-            throw wrong(cursor.end(), "expected ] and how often that comes, as in [x..]x4");
+            throw wrong(cursor.end(), "] and a repeat count, such as [x..]x4");
         }
         return parts;
     }
@@ -65,7 +65,7 @@ public final class CellText {
         int from = cursor.at();
         cursor.take('[');
         if (depth == CellPart.MAX_DEPTH) {
-            throw wrong(from, "cells stand at most " + CellPart.MAX_DEPTH + " deep in one another");
+            throw wrong(from, "at most " + CellPart.MAX_DEPTH + " brackets inside each other");
         }
         List<CellPart> parts = parts(depth + 1);
         cursor.take(']');
@@ -73,7 +73,7 @@ public final class CellText {
         int times = cursor.take(TIMES)
                 .map(match -> Integer.parseInt(match.group(1)))
                 .orElseThrow(
-                        () -> wrong(cursor.at(), "expected x and how often the cell in brackets comes, as in [x..]x4"));
+                        () -> wrong(cursor.at(), "x and a repeat count, such as [x..]x4"));
         return cursor.part(from, cursor.at()).make(() -> new CellPart.Inner(parts, times), ". " + EXAMPLE);
     }
 
@@ -86,7 +86,7 @@ public final class CellText {
             default ->
                 throw wrong(
                         cursor.at() - 1,
-                        "a pattern is made of x (hit), X (accent), g (ghost note) and . (rest), and cells in brackets");
+                        "x (hit), X (accent), g (ghost note), . (rest), or a cell in brackets");
         };
     }
 

@@ -104,7 +104,7 @@ public final class CountText {
         }
         if (words.size() != meter.units()) {
             throw whole.part(whole.end(), whole.end())
-                    .error("expected " + meter.units() + " syllables for " + meter + ", and there are " + words.size());
+                    .error(meter.units() + " syllables for " + meter + "; this has " + words.size());
         }
         Bar bar = new Bar(
                 meter,
@@ -119,7 +119,7 @@ public final class CountText {
         for (int i = 0; i < words.size(); i++) {
             TextCursor word = words.get(i);
             if (!word.content().equals(expected.get(i))) {
-                throw word.error("expected \"" + expected.get(i) + "\" here, as in: "
+                throw word.error("\"" + expected.get(i) + "\" here, such as: "
                         + write(bar, counting, Subdivision.AS_WRITTEN));
             }
         }

@@ -41,13 +41,13 @@ public final class FitText {
         NoteValue length = length(lengthText);
         NoteValue unit = ValueText.read(whole.part(of.end(), end));
         if (unit.isZero() || !length.isMultipleOf(unit)) {
-            throw whole.part(of.start(), end).error(length + " is no whole number of " + unit + ". " + EXAMPLE);
+            throw whole.part(of.start(), end).error("a unit that divides " + length + " evenly; " + unit + " doesn't. " + EXAMPLE);
         }
         long units = length.wholePartsOf(unit);
         if (units > Partitions.MAX_LENGTH) {
             throw lengthText.error(String.format(
                     Locale.ROOT,
-                    "at most %,d units can be filled, and this is %,d. %s",
+                    "a length of up to %,d units; this is %,d. %s",
                     Partitions.MAX_LENGTH,
                     units,
                     EXAMPLE));
@@ -60,16 +60,16 @@ public final class FitText {
 
     private static TextCursor word(TextCursor text, String word, int from) {
         return text.find(word, from)
-                .orElseThrow(() -> text.part(text.end(), text.end()).error("expected \"" + word + "\". " + EXAMPLE));
+                .orElseThrow(() -> text.part(text.end(), text.end()).error("\"" + word + "\". " + EXAMPLE));
     }
 
     private static List<Integer> sizes(TextCursor cursor) {
         List<Integer> sizes = new ArrayList<>();
         do {
-            sizes.add(cursor.number("expected the length of a cell, in units. " + EXAMPLE));
+            sizes.add(cursor.number("the length of a cell in units. " + EXAMPLE));
         } while (cursor.take(','));
         if (!cursor.atEnd()) {
-            throw cursor.here("expected a comma and another cell, or \"into\". " + EXAMPLE);
+            throw cursor.here("a comma and another cell, or \"into\". " + EXAMPLE);
         }
         return sizes;
     }
@@ -102,10 +102,10 @@ public final class FitText {
 
     private static PartitionConstraints numbered(TextCursor part, PartitionConstraints demands) {
         MatchResult numbered =
-                part.match(NUMBERED).orElseThrow(() -> part.error("expected what is asked of the cells: " + DEMANDS));
+                part.match(NUMBERED).orElseThrow(() -> part.error("a condition: " + DEMANDS));
         int number = Integer.parseInt(numbered.group(2));
         if (number == 0) {
-            throw part.error("expected a number of 1 or more, as in at most 4");
+            throw part.error("a number of 1 or more, such as at most 4");
         }
         return switch (numbered.group(1).toLowerCase(Locale.ROOT)) {
             case "starting with" -> demands.startingWith(number);

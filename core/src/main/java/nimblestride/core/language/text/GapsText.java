@@ -38,26 +38,26 @@ public final class GapsText {
             if (!word.isBlank()) {
                 lengths.add(length(word, unit));
                 if (lengths.size() > MAX) {
-                    throw word.error(String.format(Locale.ROOT, "at most %,d lengths are read", MAX));
+                    throw word.error(String.format(Locale.ROOT, "at most %,d gaps", MAX));
                 }
             }
         }
         if (lengths.isEmpty()) {
-            throw list.error("expected lengths. " + EXAMPLE);
+            throw list.error("the gaps between accents. " + EXAMPLE);
         }
         return lengths;
     }
 
     private static NoteValue length(TextCursor word, NoteValue unit) {
         if (word.match(LENGTH).isEmpty()) {
-            throw word.error("expected a length: a number of units, or a value such as 3/16. " + EXAMPLE);
+            throw word.error("a gap: a number of units, or a value such as 3/16. " + EXAMPLE);
         }
         NoteValue read = ValueText.read(word);
         NoteValue length = word.content().contains("/")
                 ? read
                 : word.make(() -> unit.times(read.wholePartsOf(NoteValue.WHOLE)), ". " + EXAMPLE);
         if (length.isZero()) {
-            throw word.error("a length is longer than zero. " + EXAMPLE);
+            throw word.error("a gap longer than zero. " + EXAMPLE);
         }
         return length;
     }

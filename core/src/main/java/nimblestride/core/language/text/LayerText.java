@@ -61,7 +61,7 @@ public final class LayerText {
             if (!left.remove(word.text())) {
                 throw cursor.at(
                         word,
-                        "expected \"from\" and an offset, \"reset\" and bar, phrase, never or bars, or"
+                        "\"from\" and an offset, \"reset\" and bar, phrase, never or bars, or"
                                 + " \"one every\" and a number of bars, each once."
                                 + " For example: " + EXAMPLE + " reset bar");
             }
@@ -92,7 +92,7 @@ public final class LayerText {
             words.add(cursor.takeWord());
         }
         if (words.isEmpty()) {
-            throw cursor.atNext("expected a voice first. For example: " + EXAMPLE);
+            throw cursor.atNext("a voice first. For example: " + EXAMPLE);
         }
         TextCursor name = cursor.part(from, cursor.at());
         Optional<Voice> voice = voices.named(name.content());
@@ -100,7 +100,7 @@ public final class LayerText {
             throw noPattern(words);
         }
         return voice.orElseThrow(() -> name.error(
-                "there is no voice of that name. Voices are " + voices.names() + ". For example: " + EXAMPLE));
+                "a voice: " + voices.names() + ". For example: " + EXAMPLE));
     }
 
     /** Reports a voice without a pattern. */
@@ -108,16 +108,16 @@ public final class LayerText {
         if (words.size() > 2 && words.get(1).text().matches("\\d+")) {
             return cursor.at(
                     words.get(2),
-                    "expected \"over\" and a span. For example: " + words.get(0).text() + " 4 over bar");
+                    "\"over\" and a span. For example: " + words.get(0).text() + " 4 over bar");
         }
         return cursor.at(
                 words.get(Math.min(1, words.size() - 1)),
-                "expected \"every\" and a value, \"4 over bar\", or \"cell\" and a pattern. For example: " + EXAMPLE);
+                "\"every\" and a value, \"4 over bar\", or \"cell\" and a pattern. For example: " + EXAMPLE);
     }
 
     /** Reads {@code every 4 bars}, after "one". */
     private int downbeatEvery(TextCursor.Word one) {
-        String expected = "expected \"every\" and a number of bars. For example: " + EXAMPLE + " one every 4 bars";
+        String expected = "\"every\" and a number of bars. For example: " + EXAMPLE + " one every 4 bars";
         if (!cursor.nextWordIs("every") || cursor.secondWordIs("bars")) {
             throw cursor.at(one, expected);
         }

@@ -50,7 +50,7 @@ public final class OrchestrationText {
         for (TextCursor part : text.split(SEMICOLON)) {
             if (!part.isBlank()) {
                 if (moves.size() == Layer.MAX_RULES) {
-                    throw part.error("expected at most " + Layer.MAX_RULES + " rules that move notes");
+                    throw part.error("at most " + Layer.MAX_RULES + " rules");
                 }
                 moves.add(move(part.part(part.stripped().start(), part.end()), voices));
             }
@@ -60,19 +60,19 @@ public final class OrchestrationText {
 
     private static OrchestrationRule move(TextCursor rule, NamedVoices named) {
         TextCursor to = rule.find(" to ", rule.start())
-                .orElseThrow(() -> rule.error("expected \"to\" and a voice. " + EXAMPLE));
+                .orElseThrow(() -> rule.error("\"to\" and a voice. " + EXAMPLE));
         TextCursor notes = rule.part(rule.start(), to.start());
         MatchResult which = notes.stripped()
                 .match(WHICH)
                 .orElseThrow(() -> notes.error(
-                        "expected notes, singles, doubles, accents, ghosts, every 3rd note or note 3, with right, left"
+                        "notes, singles, doubles, accents, ghosts, every 3rd note or note 3, with right, left"
                                 + " or foot before it if only those. " + EXAMPLE));
         List<Voice> voices = new ArrayList<>();
         for (TextCursor name : rule.part(to.end(), rule.end()).split(BETWEEN_VOICES)) {
             TextCursor shown = name.part(name.stripped().start(), name.end());
             voices.add(named.named(name.content())
                     .orElseThrow(() -> shown.error(
-                            "there is no voice of that name. Voices are " + named.names() + ". " + EXAMPLE)));
+                            "a voice: " + named.names() + ". " + EXAMPLE)));
         }
         return rule.make(() -> rule(which, voices), ". " + EXAMPLE);
     }

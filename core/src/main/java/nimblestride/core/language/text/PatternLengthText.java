@@ -33,7 +33,7 @@ public final class PatternLengthText {
         }
         MatchResult made = whole.match(MADE_OF)
                 .orElseThrow(
-                        () -> whole.error("expected how many units, x, and their value, or a pattern. " + EXAMPLES));
+                        () -> whole.error("a number of units, x, and their value; or a pattern. " + EXAMPLES));
         NoteValue unit = ValueText.read(whole.group(made, 2));
         return check(whole, count(whole.group(made, 1)), unit, named);
     }
@@ -45,7 +45,7 @@ public final class PatternLengthText {
     /** Returns how many units a pattern of cells, signs, or strokes has. */
     private static long count(TextCursor pattern) {
         if (pattern.isBlank()) {
-            throw pattern.error("expected a pattern. " + EXAMPLES);
+            throw pattern.error("a pattern. " + EXAMPLES);
         }
         if (pattern.match(CELLS).isPresent()) {
             NoteValue whole = NoteValue.WHOLE;

@@ -21,7 +21,7 @@ public final class PatternText {
     static final Set<String> ENDINGS = Set.of("from", "reset", "one", "moving");
 
     private static final String EXPECTED =
-            "expected \"every\" and a value, \"4 over bar\", \"cell\" or \"sticking\" and a pattern."
+            "\"every\" and a value, \"4 over bar\", \"cell\" or \"sticking\" and a pattern."
                     + " For example: every 3/16";
     private static final Set<String> OF = Set.of("of");
     private static final java.util.regex.Pattern PLACE =
@@ -45,7 +45,7 @@ public final class PatternText {
         }
         Pattern pattern = read(cursor);
         if (!cursor.atEnd()) {
-            throw cursor.atNext("expected the end. For example: every 3/16");
+            throw cursor.atNext("nothing more. For example: every 3/16");
         }
         return pattern;
     }
@@ -59,7 +59,7 @@ public final class PatternText {
         TextCursor cursor = new TextCursor(text);
         Pattern.Stuck stuck = new PatternText(cursor).sticking(0);
         if (!cursor.atEnd()) {
-            throw cursor.atNext("expected the end. For example: R L R R of 1/16");
+            throw cursor.atNext("nothing more. For example: R L R R of 1/16");
         }
         return stuck;
     }
@@ -106,14 +106,14 @@ public final class PatternText {
 
     private Pattern cell(TextCursor.Word keyword) {
         List<CellPart> parts = CellText.read(cursor.takeUpTo(OF));
-        NoteValue step = step("expected \"of\" and the value of one sign. For example: kick cell x..x. of 1/16");
+        NoteValue step = step("\"of\" and the value of one sign. For example: kick cell x..x. of 1/16");
         return cursor.make(keyword.from(), () -> new Pattern.Cell(parts, step));
     }
 
     private Pattern.Stuck sticking(int from) {
         Sticking sticking = StickingText.read(cursor.takeUpTo(OF));
         NoteValue step =
-                step("expected \"of\" and the value of one stroke. For example: snare sticking R L R R of 1/16");
+                step("\"of\" and the value of one stroke. For example: snare sticking R L R R of 1/16");
         return cursor.make(from, () -> new Pattern.Stuck(sticking, step));
     }
 
@@ -141,7 +141,7 @@ public final class PatternText {
                 .flatMap(match -> StrokeSigns.read(match.group(1), match.group(4))
                         .map(stroke -> part.make(() -> placement(match, stroke), "")))
                 .orElseThrow(() -> part.error(
-                        "expected the number of a bar, a colon, and how far into it. For example: at 1:0 1:3/8 >2:0"));
+                        "the number of a bar, a colon, and how far into it. For example: at 1:0 1:3/8 >2:0"));
     }
 
     private static Placement placement(MatchResult match, Stroke stroke) {
@@ -153,12 +153,12 @@ public final class PatternText {
         try {
             return Integer.parseInt(word.content());
         } catch (NumberFormatException e) {
-            throw word.error("expected a whole number. For example: snare 4 over 2 bars");
+            throw word.error("a whole number. For example: snare 4 over 2 bars");
         }
     }
 
     private Span span() {
-        String examples = "expected bar, 2 bars, phrase or a value. For example: snare 4 over bar";
+        String examples = "bar, 2 bars, phrase or a value. For example: snare 4 over bar";
         if (cursor.atEnd()) {
             throw cursor.atNext(examples);
         }

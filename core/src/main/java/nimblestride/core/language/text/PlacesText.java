@@ -29,8 +29,8 @@ import nimblestride.core.time.value.NoteValue;
  */
 final class PlacesText {
     private static final String EXAMPLES =
-            "expected places: 1, a of 2, 7&, quarters, every third count, all e's and a's,"
-                    + " even counts, the last five, all but the 1, 3 to 7, groups";
+            "1, a of 2, 7&, quarters, every third count, all e's and a's,"
+                    + " even counts, the last five, all but the 1, 3 to 7, or groups";
     private static final Pattern COMMA = Pattern.compile(",");
     private static final Pattern IN_BARS = Pattern.compile(" in bars? (\\d{1,6})(?: (?:to|-) (\\d{1,6}))?$");
     private static final Pattern EVERY = Pattern.compile("every (\\S+) (\\D+?)(?: from (?:the )?(.+))?");
@@ -127,8 +127,7 @@ final class PlacesText {
     private int bar(String number, TextCursor where) {
         int bar = Integer.parseInt(number);
         if (bar < 1 || bar > phrase.bars().size()) {
-            throw where.error("there is no bar " + bar + "; the bars are numbered from 1 to "
-                    + phrase.bars().size());
+            throw where.error("a bar from 1 to " + phrase.bars().size());
         }
         return bar;
     }
@@ -148,7 +147,7 @@ final class PlacesText {
                 return new Named(words, stroke, where);
             }
             if (!words.contains(" ")) {
-                throw where.error("expected places after \"" + first + "\", as in: accent 1, 4");
+                throw where.error("a place after \"" + first + "\", such as: accent 1, 4");
             }
             words = words.substring(first.length()).strip();
         }
@@ -165,9 +164,9 @@ final class PlacesText {
         if (placements.isEmpty()) {
             Bar bar = phrase.bars().get(first - 1);
             throw named.where.error(
-                    first == last
-                            ? "there is no " + named.words + " in a bar of " + bar.meter()
-                            : "there is no " + named.words + " in any of these bars");
+                    "a place these bars have; "
+                            + (first == last ? bar.meter() + " has no " : "none of them has ")
+                            + named.words);
         }
         return placements;
     }
@@ -276,7 +275,7 @@ final class PlacesText {
             number = Integer.parseInt(word.replaceAll("\\D", ""));
         }
         if (number < 1) {
-            throw named.where.error("expected a number from one on, as in every third count, the last five");
+            throw named.where.error("a number from one up, such as every third count, the last five");
         }
         return number;
     }

@@ -79,7 +79,7 @@ public final class PlacingText {
             }
         }
         return longest.orElseThrow(
-                () -> part.at(first, "expected a voice. Voices are " + voices.names() + ". " + EXAMPLE));
+                () -> part.at(first, "a voice: " + voices.names() + ". " + EXAMPLE));
     }
 
     /** Prints placed notes as a user would type them. */

@@ -55,13 +55,13 @@ public final class PracticeNoteText {
             }
         }
         if (whole.isBlank()) {
-            throw whole.part(0, 0).error("expected what was practised. " + EXAMPLE);
+            throw whole.part(0, 0).error("what you practiced. " + EXAMPLE);
         }
         TextCursor remark = whole.part(colon.map(TextCursor::end).orElse(whole.end()), whole.end());
         String words = remark.content().strip();
         if (words.length() > LogEntry.MAX_WORDS_LENGTH) {
             throw remark.error(String.format(
-                    Locale.ROOT, "expected at most %,d characters after the colon", LogEntry.MAX_WORDS_LENGTH));
+                    Locale.ROOT, "at most %,d characters after the colon", LogEntry.MAX_WORDS_LENGTH));
         }
         return new PracticeNote(what, reader.day, reader.seconds, reader.tempo, reader.rating, words, reader.hard);
     }
@@ -99,7 +99,7 @@ public final class PracticeNoteText {
                 day = Optional.of(date(part));
             } else {
                 seconds = lasted.map(match -> seconds(part, match))
-                        .orElseThrow(() -> part.error("expected how long, a tempo, clean, nearly or not yet, what was"
+                        .orElseThrow(() -> part.error("how long, a tempo, clean, nearly, or not yet, what was"
                                 + " hard, or a day. " + EXAMPLE));
             }
         }
@@ -108,7 +108,7 @@ public final class PracticeNoteText {
             try {
                 return TempoText.read(word, alone.get());
             } catch (TextException e) {
-                throw word.error("expected a tempo, as in at 96. " + EXAMPLE);
+                throw word.error("a tempo, such as at 96. " + EXAMPLE);
             }
         }
 
@@ -120,7 +120,7 @@ public final class PracticeNoteText {
                 }
             }
             if (hard.size() > LogEntry.MAX_HARD || hard.stream().anyMatch(place -> place.length() > 80)) {
-                throw part.part(part.start(), places).error("expected at most " + LogEntry.MAX_HARD + " short places");
+                throw part.part(part.start(), places).error("at most " + LogEntry.MAX_HARD + " short places");
             }
         }
 
@@ -130,14 +130,14 @@ public final class PracticeNoteText {
                 return LocalDate.of(
                         Integer.parseInt(numbers[0]), Integer.parseInt(numbers[1]), Integer.parseInt(numbers[2]));
             } catch (DateTimeException e) {
-                throw word.error("expected a day of the calendar, as in 2026-11-20");
+                throw word.error("a real date, such as 2026-11-20");
             }
         }
 
         private static int seconds(TextCursor part, MatchResult lasted) {
             long all = 3_600L * number(lasted.group(1)) + 60L * number(lasted.group(2)) + number(lasted.group(3));
             if (all > LogEntry.MAX_SECONDS) {
-                throw part.error("expected at most 24 hours. " + EXAMPLE);
+                throw part.error("at most 24 hours. " + EXAMPLE);
             }
             return (int) all;
         }

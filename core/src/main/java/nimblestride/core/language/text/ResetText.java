@@ -9,7 +9,7 @@ import nimblestride.core.layer.pattern.Reset;
 /** Reads and prints where a layer resets: {@code bar}, {@code phrase}, {@code never}, {@code bars 3 7}. */
 public final class ResetText {
     private static final String EXPECTED =
-            "expected bar, phrase, never, or bars and their numbers. For example: kick every 3/16 reset bars 3 7";
+            "bar, phrase, never, or bars and their numbers. For example: kick every 3/16 reset bars 3 7";
 
     private ResetText() {}
 
@@ -60,7 +60,7 @@ public final class ResetText {
 
     private static int numbered(TextCursor cursor, TextCursor.Word word, String number) {
         if (!number.matches("\\d{1,6}") || Integer.parseInt(number) == 0) {
-            throw cursor.at(word, "expected the number of a bar, from 1. For example: kick every 3/16 reset bars 3 7");
+            throw cursor.at(word, "a bar number from 1 up. For example: kick every 3/16 reset bars 3 7");
         }
         return Integer.parseInt(number) - 1;
     }

@@ -16,9 +16,9 @@ import nimblestride.core.kit.voice.Limb;
  * {@code all limbs of kick, snare}, {@code displaced by 2 in free time}.
  */
 public final class StageText {
-    private static final String EXAMPLE = "For example: right hand alone in 3+1 at 70 %";
+    private static final String EXAMPLE = "For example: right hand solo in 3+1 at 70 %";
     private static final String TASKS =
-            "count aloud, pad hand to hand, right hand alone, all limbs, accents and ghosts,"
+            "count aloud, pad hand to hand, right hand solo, all limbs, accents and ghosts,"
                     + " inner bar 1, displaced by 1, or as written";
     private static final Pattern WRITTEN = Pattern.compile(
             "\\s*(.*?)(?:\\s+of\\s+(.+?))?(?:\\s+in\\s+(\\S+|free time))?(?:\\s+at\\s+(\\S+?)\\s*%?)?\\s*",
@@ -37,7 +37,7 @@ public final class StageText {
      */
     public static Stage read(String text) {
         TextCursor whole = new TextCursor(text);
-        MatchResult written = whole.match(WRITTEN).orElseThrow(() -> whole.error("expected a stage. " + EXAMPLE));
+        MatchResult written = whole.match(WRITTEN).orElseThrow(() -> whole.error("a stage. " + EXAMPLE));
         StageTask task = task(whole.group(written, 1));
         List<String> layers = written.group(2) == null
                 ? List.of()
@@ -45,7 +45,7 @@ public final class StageText {
                         .map(String::strip)
                         .toList();
         if (layers.contains("")) {
-            throw whole.group(written, 2).error("expected the names of layers, as in of kick, snare. " + EXAMPLE);
+            throw whole.group(written, 2).error("the names of layers, such as of kick, snare. " + EXAMPLE);
         }
         TimeAndFill frame = written.group(3) == null ? TimeAndFill.NONE : frame(whole.group(written, 3));
         int percent = written.group(4) == null ? 100 : percent(whole.group(written, 4));
@@ -60,9 +60,9 @@ public final class StageText {
             }
         }
         for (Limb limb : Limb.values()) {
-            StageTask alone = new StageTask.OneLimb(limb);
-            if (alone.title().equalsIgnoreCase(word)) {
-                return alone;
+            StageTask.OneLimb solo = new StageTask.OneLimb(limb);
+            if (solo.title().equalsIgnoreCase(word) || stored(solo).equalsIgnoreCase(word)) {
+                return solo;
             }
         }
         Optional<MatchResult> innerBar = part.match(INNER_BAR);
@@ -71,7 +71,7 @@ public final class StageText {
             return part.make(() -> new StageTask.InnerBar(number), ". " + EXAMPLE);
         }
         MatchResult displaced =
-                part.match(DISPLACED).orElseThrow(() -> part.error("expected " + TASKS + ". " + EXAMPLE));
+                part.match(DISPLACED).orElseThrow(() -> part.error(TASKS + ". " + EXAMPLE));
         return part.make(() -> new StageTask.Displaced(Integer.parseInt(displaced.group(1))), ". " + EXAMPLE);
     }
 
@@ -81,7 +81,7 @@ public final class StageText {
         }
         MatchResult frame = part.match(FRAME)
                 .orElseThrow(
-                        () -> part.error("expected rounds of time and of fill, as in 3+1, or free time. " + EXAMPLE));
+                        () -> part.error("bars of time and of fill, such as 3+1, or free time. " + EXAMPLE));
         return part.make(
                 () -> new TimeAndFill(Integer.parseInt(frame.group(1)), Integer.parseInt(frame.group(2))),
                 ". " + EXAMPLE);
@@ -90,12 +90,25 @@ public final class StageText {
     private static int percent(TextCursor part) {
         return part.match(PERCENT)
                 .map(number -> Integer.parseInt(number.group()))
-                .orElseThrow(() -> part.error("expected hundredths of the tempo, as in 70 %. " + EXAMPLE));
+                .orElseThrow(() -> part.error("a percentage of the tempo, such as 70 %. " + EXAMPLE));
     }
 
     /** Prints a stage as a user would type it. */
     public static String write(Stage stage) {
-        return stage.task().title()
+        return write(stage, stage.task().title());
+    }
+
+    /** Prints a stage as files hold it: in the words of the first version, which reads {@code alone} but not {@code solo}. */
+    public static String writeToFile(Stage stage) {
+        return write(stage, stage.task() instanceof StageTask.OneLimb solo ? stored(solo) : stage.task().title());
+    }
+
+    private static String stored(StageTask.OneLimb solo) {
+        return solo.limb().title() + " alone";
+    }
+
+    private static String write(Stage stage, String task) {
+        return task
                 + (stage.layers().isEmpty() ? "" : " of " + String.join(", ", stage.layers()))
                 + (stage.frame().equals(TimeAndFill.NONE)
                         ? ""

@@ -20,8 +20,8 @@ import nimblestride.core.kit.stroke.Stroke;
 public final class StickingText {
     private static final String EXAMPLE = "For example: >R L R R (L) lR . K";
     private static final String SIGNS =
-            "a sticking is made of R and L, K or F for the foot at the bass drum, H for the one"
-                    + " at the hi-hat, and . for a rest, with > for an accent and ( ) for a ghost note. " + EXAMPLE;
+            "R or L for a hand, K or F for the kick foot, H for the hi-hat foot, or . for a rest; put >"
+                    + " before an accent and ( ) around a ghost note. " + EXAMPLE;
     private static final Pattern STEP = Pattern.compile("[.-]|([>^_(]?[rl]*[RLKFH])([:z]?\\)?)");
     private static final Pattern SPACE = Pattern.compile("[\\s|]*");
 
@@ -49,8 +49,8 @@ public final class StickingText {
 
     private static Stroke stroke(TextCursor cursor, MatchResult step) {
         return StrokeSigns.read(step.group(1), step.group(2)).orElseThrow(() -> cursor.group(step, 0)
-                .error("a stroke has one grace note (flam), two (drag) or three (ruff), or else : or z after it, and a"
-                        + " ghost note stands between ( and ). " + EXAMPLE));
+                .error("one small letter before a stroke (flam), two (drag), or three (ruff); : or z after it; or ( )"
+                        + " around a ghost note. " + EXAMPLE));
     }
 
     /** Prints a sticking as a user would type it. */

@@ -31,7 +31,7 @@ public final class SwingText {
         }
         MatchResult written = new TextCursor(text.strip())
                 .match(WRITTEN)
-                .orElseThrow(() -> whole.error("expected a note and the share of the long one. " + EXAMPLE));
+                .orElseThrow(() -> whole.error("a note and the share of the long one. " + EXAMPLE));
         NoteValue value = written.group(1) == null ? Swing.STRAIGHT.value() : value(whole, written.group(1));
         return whole.make(() -> new Swing(value, share(written)), ". " + EXAMPLE);
     }

@@ -46,7 +46,7 @@ public final class TempoText {
         try {
             return number.make(() -> new Tempo(beat, number(number.content())), ". " + EXAMPLES);
         } catch (NumberFormatException e) {
-            throw number.error("expected how many beats a minute. " + EXAMPLES);
+            throw number.error("a tempo in BPM. " + EXAMPLES);
         }
     }
 

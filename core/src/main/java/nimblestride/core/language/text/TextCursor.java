@@ -144,9 +144,9 @@ final class TextCursor {
         return false;
     }
 
-    void expect(char sign, String expected) {
+    void expect(char sign, String hint) {
         if (!take(sign)) {
-            throw here(expected);
+            throw here(hint);
         }
     }
 
@@ -165,9 +165,9 @@ final class TextCursor {
         return Optional.of(matcher.toMatchResult());
     }
 
-    int number(String expected) {
+    int number(String hint) {
         if (!startsWithDigit()) {
-            throw here(expected);
+            throw here(hint);
         }
         int from = at;
         while (at < end && text.charAt(at) >= '0' && text.charAt(at) <= '9') {
@@ -176,7 +176,7 @@ final class TextCursor {
         try {
             return Integer.parseInt(text.substring(from, at));
         } catch (NumberFormatException e) {
-            throw part(from, at).error("that number is too large to work with; " + expected);
+            throw part(from, at).error("a smaller number, up to 2,147,483,647");
         }
     }
 
@@ -227,29 +227,33 @@ final class TextCursor {
 
     // Errors
 
-    /** Returns an error about the whole part. */
-    TextException error(String expected) {
-        return new TextException(text, start, end, expected);
+    /**
+     * Returns an error about the whole part.
+     *
+     * @param hint what would work: {@code a bar, such as 7/8}
+     */
+    TextException error(String hint) {
+        return TextException.unreadable(text, start, end, hint);
     }
 
     /** Returns an error about a word. */
-    TextException at(Word word, String expected) {
-        return new TextException(text, word.from(), word.to(), expected);
+    TextException at(Word word, String hint) {
+        return TextException.unreadable(text, word.from(), word.to(), hint);
     }
 
     /** Returns an error about the next word, or about the end of the whole text. */
-    TextException atNext(String expected) {
-        return atEnd() ? new TextException(text, text.length(), text.length(), expected) : at(peekWord(), expected);
+    TextException atNext(String hint) {
+        return atEnd() ? TextException.unreadable(text, text.length(), text.length(), hint) : at(peekWord(), hint);
     }
 
     /** Returns an error about the word or sign at the cursor. */
-    TextException here(String expected) {
+    TextException here(String hint) {
         skipSpaces();
         int to = at;
         while (to < end && !Character.isWhitespace(text.charAt(to)) && ",[]()".indexOf(text.charAt(to)) < 0) {
             to++;
         }
-        return new TextException(text, at, Math.max(to, Math.min(at + 1, end)), expected);
+        return TextException.unreadable(text, at, Math.max(to, Math.min(at + 1, end)), hint);
     }
 
     /** Makes a value, and turns its refusal into an error about the text read since a place. */
@@ -273,7 +277,7 @@ final class TextCursor {
         } catch (TextException e) {
             throw e;
         } catch (StrideException e) {
-            throw error(e.getMessage() + help);
+            throw TextException.refused(text, start, end, e.getMessage() + help);
         }
     }
 }

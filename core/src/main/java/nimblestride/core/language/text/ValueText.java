@@ -28,9 +28,9 @@ public final class ValueText {
         TextCursor word = part.stripped();
         try {
             return word.make(() -> recognize(word.content()), ". " + EXAMPLES)
-                    .orElseThrow(() -> word.error("expected a note value. " + EXAMPLES));
+                    .orElseThrow(() -> word.error("a note value. " + EXAMPLES));
         } catch (NumberFormatException e) {
-            throw word.error("that number is too large to work with. " + EXAMPLES);
+            throw word.error("a smaller number. " + EXAMPLES);
         }
     }
 

@@ -37,9 +37,9 @@ public record Alignment(
         try {
             return new BarLines(timeline, phrase).align();
         } catch (ExactOverflowException e) {
-            throw new ExactOverflowException("the return is too long to be counted exactly: a cycle of "
+            throw new ExactOverflowException("this cycle is too long to count exactly: "
                     + timeline.grid().value(timeline.period()) + " against a phrase of " + phrase.length()
-                    + " comes home only after more than 9,223,372,036,854,775,807 bars or units");
+                    + " lines up only after more than 9,223,372,036,854,775,807 bars or units");
         }
     }
 

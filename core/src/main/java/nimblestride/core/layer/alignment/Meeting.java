@@ -35,7 +35,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
         try {
             return new Pair(one.on(grid), other.on(grid)).meeting();
         } catch (ExactOverflowException e) {
-            throw new ExactOverflowException("the two layers have a common cycle too long to be counted exactly");
+            throw new ExactOverflowException("their common cycle is too long to count exactly");
         }
     }
 

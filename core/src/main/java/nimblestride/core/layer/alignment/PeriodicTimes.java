@@ -94,7 +94,7 @@ final class PeriodicTimes {
             found += those.length;
             if (found > MAX) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "they meet more than %,d times before they are all back", MAX));
+                        String.format(Locale.ROOT, "they meet more than %,d times before they line up", MAX));
             }
             for (long that : those) {
                 long cycles = congruence.solve(that - residue).orElseThrow();

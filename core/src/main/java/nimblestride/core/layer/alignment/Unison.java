@@ -108,7 +108,7 @@ public record Unison(NoteValue every, long perCycle, OptionalLong onsets, List<N
         try {
             return sum.get();
         } catch (ExactOverflowException e) {
-            throw new ExactOverflowException("the layers have a common cycle too long to be counted exactly");
+            throw new ExactOverflowException("their common cycle is too long to count exactly");
         }
     }
 

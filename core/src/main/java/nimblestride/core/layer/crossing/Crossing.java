@@ -218,7 +218,7 @@ public record Crossing(Kind kind, Optional<Ratio> ratio, Optional<Spread> spread
                 return notes > 1 && beats > 1 ? Optional.of(new Ratio(notes, beats)) : Optional.empty();
             } catch (ArithmeticException e) {
                 throw new ExactOverflowException(
-                        value + " against a beat of " + beat.get() + " is a ratio too large to count");
+                        value + " against a beat of " + beat.get() + " is too large a ratio to count");
             }
         }
 

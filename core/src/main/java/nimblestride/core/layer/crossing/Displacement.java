@@ -49,12 +49,12 @@ public final class Displacement {
      */
     public static NoteValue landingOn(Layer layer, Phrase phrase, long bar) {
         if (!layer.reset().equals(Reset.NEVER)) {
-            throw new InvalidValueException("a layer that begins again lands where it does; let it run on first");
+            throw new InvalidValueException("a layer that resets can't land elsewhere; set its reset to never first");
         }
         NoteValue cycle = Riff.of(layer.pattern())
                 .map(Riff::length)
                 .orElseThrow(
-                        () -> new InvalidValueException("a layer that lies over bars lands on their lines anyway"));
+                        () -> new InvalidValueException("a layer spread over bars always lands on their 1"));
         return phrase.startOf(bar).remainder(cycle);
     }
 }

@@ -43,7 +43,7 @@ public record ModulationChain(Tempo start, List<Pivot> pivots) {
             if (tempo.compareTo(BigFraction.of(Tempo.MIN)) < 0 || tempo.compareTo(BigFraction.of(Tempo.MAX)) > 0) {
                 throw new InvalidValueException(String.format(
                         Locale.ROOT,
-                        "modulation %d, %s, would lead to %s beats a minute, and a tempo is from %d to %d",
+                        "modulation %d, %s, would lead to %s BPM; tempos run from %d to %d",
                         i + 1,
                         pivots.get(i),
                         Tempo.decimal(tempo),

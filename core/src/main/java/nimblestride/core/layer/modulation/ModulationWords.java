@@ -9,8 +9,10 @@ import java.util.Optional;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.foundation.words.SpokenDuration;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.CommonNote;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -62,7 +64,7 @@ public final class ModulationWords {
         String beat = NoteName.say(after.beat());
         add(
                 "New tempo",
-                beat + " = " + exact + (exact.equals(decimal) ? "" : ", about " + decimal) + ".",
+                beat + " = " + decimal + (exact.equals(decimal) ? "" : " (exactly " + exact + ")") + ".",
                 Tempo.decimal(shift.before().perMinute()) + " × " + pivot.newValue() + " ÷ " + pivot.oldValue() + " = "
                         + Tempo.decimal(shift.before().perMinute()) + " × " + exact(pivot.ratio()) + " = " + exact);
     }
@@ -78,10 +80,10 @@ public final class ModulationWords {
         add(
                 "Stays the same",
                 shift.newUnits(note).equals(note)
-                        ? "The " + NoteName.say(note) + " keeps its length and its name."
-                        : "The " + NoteName.say(note) + " keeps its length. Now it is called "
+                        ? "The " + NoteName.say(note) + " keeps its length and name."
+                        : "The " + NoteName.say(note) + " keeps its length and becomes "
                                 + NoteName.one(shift.newUnits(note)) + ".",
-                "it lasts " + milliseconds(note) + " before and after");
+                milliseconds(note) + " before and after");
     }
 
     private String milliseconds(NoteValue oldLength) {
@@ -97,16 +99,12 @@ public final class ModulationWords {
                 same
                         ? "The beat keeps its length. "
                                 + (old.equals(beat)
-                                        ? "It is still called " + NoteName.one(beat) + "."
-                                        : "It was called " + NoteName.one(old) + ". Now it is called "
+                                        ? "It is still " + NoteName.one(beat) + "."
+                                        : "It was " + NoteName.one(old) + " and becomes "
                                                 + NoteName.one(beat) + ".")
-                        : "The beat changes. " + capital(NoteName.one(beat)) + " lasts as long as " + NoteName.one(old)
-                                + " did.",
-                "a beat lasted " + milliseconds(shift.oldBeat()) + ", and now lasts " + milliseconds(old));
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+                        : "The beat changes: the new " + NoteName.say(beat) + " lasts as long as the old "
+                                + NoteName.say(old) + ".",
+                "a beat was " + milliseconds(shift.oldBeat()) + " and is now " + milliseconds(old));
     }
 
     private void meeting() {
@@ -115,23 +113,24 @@ public final class ModulationWords {
             ModulationRealignment rounds = shift.phraseRealignment();
             if (lines.isEmpty()) {
                 add(
-                        "Where the feels agree",
-                        "Never within reason: no bar lines meet within " + Counted.number(Modulation.WITHIN_REASON)
-                                + " bars; whole rounds agree only after " + count(rounds.oldBars(), "old round") + ".",
+                        "Where both line up",
+                        "No bar lines meet within " + Counted.number(Modulation.WITHIN_REASON)
+                                + " bars; whole phrases line up only after " + count(rounds.oldBars(), "old phrase") + ".",
                         "");
                 return;
             }
             ModulationRealignment first = lines.get();
-            String sum = count(first.oldBars(), "old bar") + " and " + count(first.newBars(), "new bar") + " both last "
-                    + first.length() + " in old values, "
-                    + Tempo.decimal(shift.seconds(first.length())) + " s";
+            CommonNote note = CommonNote.of(
+                    List.of(first.length(), shift.oldBars().bar(0).meter().unit()));
+            String sum = "both last " + note.say(first.length()) + " at the old tempo, "
+                    + SpokenDuration.of(shift.seconds(first.length()));
             add(
-                    "Where the feels agree",
-                    "The 1 of both falls together again after " + count(first.oldBars(), "old bar") + ", which are "
+                    "Where both line up",
+                    "The 1 lines up again after " + count(first.oldBars(), "old bar") + " = "
                             + count(first.newBars(), "new bar") + ".",
                     sum);
         } catch (ExactOverflowException e) {
-            add("Where the feels agree", "Never within reason: " + e.getMessage() + ".", "");
+            add("Where both line up", "Too long to count: " + e.getMessage() + ".", "");
         }
     }
 
@@ -139,17 +138,17 @@ public final class ModulationWords {
         long notes = shift.notesPerBeat();
         long group = shift.group();
         if (group == notes) {
-            add("To set it up", "Play on: the beat stays, and only its name changes.", "");
+            add("To set it up", "Just keep playing: the beat stays and only its name changes.", "");
             return;
         }
         add(
                 "To set it up",
-                "Play " + count(notes, "note") + " a beat and accent every "
+                "Play " + count(notes, "note") + " per beat and accent every "
                         + (group == 1 ? "one" : ordinal(group)) + ", for "
-                        + count(shift.beatsUntilTogether(), "beat") + " before the change: from " + setUpPlace() + ".",
-                beats(shift.beatsUntilTogether()) + " of " + notes + " are "
+                        + count(shift.beatsUntilTogether(), "beat") + " before the change, from " + setUpPlace() + ".",
+                beats(shift.beatsUntilTogether()) + " of " + notes + " = "
                         + shift.beatsUntilTogether() * notes / group + " groups of " + group
-                        + ", so an accent falls on the 1 of the change");
+                        + ", so an accent lands on the 1 of the change");
     }
 
     /** Returns where the accents begin: {@code 2 of the last bar}. */
@@ -187,12 +186,12 @@ public final class ModulationWords {
         long notes = there.notesPerBeat();
         long group = there.group();
         String how = group == notes
-                ? "the pulse stays."
-                : count(notes, "note") + " a beat in groups of " + group + ", for " + beats(there.beatsUntilTogether())
-                        + " before it.";
+                ? "the same pulse."
+                : count(notes, "note") + " per beat in groups of " + group + ", for " + beats(there.beatsUntilTogether())
+                        + " before.";
         add(
                 "The way back",
-                NoteName.say(back.oldValue()) + " = " + NoteName.say(back.newValue()) + "; set it up with " + how,
+                NoteName.say(back.oldValue()) + " = " + NoteName.say(back.newValue()) + ". Set it up with " + how,
                 exact(shift.pivot().ratio()) + " × " + exact(back.ratio()) + " = 1");
     }
 }

@@ -27,7 +27,7 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
     /** @throws InvalidValueException if a value is zero */
     public Pivot {
         if (oldValue.isZero() || newValue.isZero()) {
-            throw new InvalidValueException("both values of a pivot are longer than zero, as in 3/16 = 1/4");
+            throw new InvalidValueException("a pivot needs two note values, such as 3/16 = 1/4");
         }
     }
 
@@ -42,7 +42,7 @@ public record Pivot(NoteValue oldValue, NoteValue newValue) {
     public static Pivot regrouping(int notes, int group) {
         if (notes < 1 || notes > MAX_NOTES || group < 1 || group > MAX_NOTES) {
             throw new InvalidValueException(
-                    "from 1 to " + MAX_NOTES + " notes a beat are regrouped, in groups of 1 to " + MAX_NOTES);
+                    "use 1 to " + MAX_NOTES + " notes per beat, in groups of 1 to " + MAX_NOTES);
         }
         return new Pivot(NoteValue.of(group, 4L * notes), NoteValue.QUARTER);
     }

@@ -77,11 +77,11 @@ public sealed interface CellPart {
         public Inner {
             parts = List.copyOf(parts);
             if (parts.isEmpty()) {
-                throw new InvalidValueException("a cell within a cell has at least one step, as in [x..]x3");
+                throw new InvalidValueException("brackets need at least one step, such as [x..]x3");
             }
             if (times < 1 || times > Pattern.MAX_STEPS) {
                 throw new InvalidValueException(String.format(
-                        Locale.ROOT, "a cell within a cell comes from 1 to %,d times", Pattern.MAX_STEPS));
+                        Locale.ROOT, "brackets repeat 1 to %,d times", Pattern.MAX_STEPS));
             }
         }
 

@@ -31,12 +31,12 @@ public record Layer(
     public Layer {
         orchestration = List.copyOf(orchestration);
         if (orchestration.size() > MAX_RULES) {
-            throw new InvalidValueException("a layer is moved by at most " + MAX_RULES + " rules");
+            throw new InvalidValueException("a layer holds up to " + MAX_RULES + " rules");
         }
         if (downbeatEvery < 1 || downbeatEvery > MAX_DOWNBEAT_EVERY) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "a layer plays a 1 every 1 to %,d bars, not every %,d",
+                    "play a downbeat every 1 to %,d bars, not every %,d",
                     MAX_DOWNBEAT_EVERY,
                     downbeatEvery));
         }

@@ -48,7 +48,7 @@ public sealed interface Pattern {
         /** @throws InvalidValueException if the value is zero */
         public Every {
             if (value.isZero()) {
-                throw new InvalidValueException("a steady value is longer than zero, as in every 3/16");
+                throw new InvalidValueException("use a value longer than zero, such as every 3/16");
             }
         }
 
@@ -73,7 +73,7 @@ public sealed interface Pattern {
         public Over {
             if (notes < 1 || notes > MAX_STEPS) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "from 1 to %,d notes go over a span, not %,d", MAX_STEPS, notes));
+                        String.format(Locale.ROOT, "use 1 to %,d notes over a span, not %,d", MAX_STEPS, notes));
             }
         }
 
@@ -96,18 +96,18 @@ public sealed interface Pattern {
             made = List.copyOf(made);
             int deepest = made.stream().mapToInt(CellPart::depth).max().orElse(0);
             if (deepest > CellPart.MAX_DEPTH) {
-                throw new InvalidValueException("cells stand at most " + CellPart.MAX_DEPTH + " deep in one another");
+                throw new InvalidValueException("put at most " + CellPart.MAX_DEPTH + " brackets inside each other");
             }
             long length = made.stream().mapToLong(CellPart::length).sum();
             if (length > MAX_STEPS) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "a cell has at most %,d steps, not %,d", MAX_STEPS, length));
+                        String.format(Locale.ROOT, "a cell holds up to %,d steps, not %,d", MAX_STEPS, length));
             }
             if (CellPart.steps(made).stream().noneMatch(Optional::isPresent)) {
-                throw new InvalidValueException("a cell has at least one hit, as in x.x..");
+                throw new InvalidValueException("a cell needs at least one hit, such as x.x..");
             }
             if (step.isZero()) {
-                throw new InvalidValueException("a step of a cell is longer than zero, as in 1/16");
+                throw new InvalidValueException("a cell's step must be longer than zero, such as 1/16");
             }
         }
 
@@ -174,7 +174,7 @@ public sealed interface Pattern {
         /** @throws InvalidValueException if a step has no length */
         public Stuck {
             if (step.isZero()) {
-                throw new InvalidValueException("a step of a sticking is longer than zero, as in 1/16");
+                throw new InvalidValueException("a sticking's step must be longer than zero, such as 1/16");
             }
         }
 
@@ -209,11 +209,11 @@ public sealed interface Pattern {
             placements = placements.stream().sorted().toList();
             if (placements.isEmpty() || placements.size() > MAX_PLACED) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "a voice is placed on 1 to %,d counts", MAX_PLACED));
+                        String.format(Locale.ROOT, "put a voice on 1 to %,d counts", MAX_PLACED));
             }
             for (int i = 1; i < placements.size(); i++) {
                 if (placements.get(i).isWith(placements.get(i - 1))) {
-                    throw new InvalidValueException("one voice is placed on a count only once");
+                    throw new InvalidValueException("put a voice on each count only once");
                 }
             }
         }

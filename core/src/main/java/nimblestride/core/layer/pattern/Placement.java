@@ -18,7 +18,7 @@ public record Placement(int bar, NoteValue position, Stroke stroke) implements C
 
     public Placement {
         if (bar < 0) {
-            throw new InvalidValueException("bars are numbered from 0, not from " + bar);
+            throw new InvalidValueException("bars are numbered from 0, not " + bar);
         }
     }
 

@@ -37,7 +37,7 @@ public sealed interface Reset {
             bars = bars.stream().distinct().sorted().toList();
             if (bars.isEmpty() || bars.size() > MAX_BARS) {
                 throw new InvalidValueException(
-                        String.format(Locale.ROOT, "a layer begins again at 1 to %,d chosen bars", MAX_BARS));
+                        String.format(Locale.ROOT, "a layer resets at 1 to %,d bars of your choice", MAX_BARS));
             }
             if (bars.get(0) < 0) {
                 throw new InvalidValueException("bars are counted from 1");

@@ -14,7 +14,7 @@ public sealed interface Span {
         /** @throws nimblestride.core.foundation.failure.InvalidValueException if there is no bar */
         public Bars {
             if (count < 1) {
-                throw new InvalidValueException("notes are spread over 1 bar or more, not " + count);
+                throw new InvalidValueException("spread notes over 1 bar or more, not " + count);
             }
         }
 
@@ -41,7 +41,7 @@ public sealed interface Span {
         /** @throws nimblestride.core.foundation.failure.InvalidValueException if the length is zero */
         public Length {
             if (value.isZero()) {
-                throw new InvalidValueException("notes are spread over a length longer than zero");
+                throw new InvalidValueException("spread notes over a length longer than zero");
             }
         }
 

@@ -33,7 +33,7 @@ final class DownbeatThinning {
         if (stretch / phraseLength > LayerTimelineBuilder.MAX_HITS / bars) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "a 1 every %,d bars of a phrase of %,d repeats only after more bars than can be listed",
+                    "a downbeat every %,d bars in a phrase of %,d takes too many bars to repeat",
                     every,
                     bars));
         }

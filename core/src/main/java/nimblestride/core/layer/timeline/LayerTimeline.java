@@ -99,7 +99,7 @@ public final class LayerTimeline {
         if (times > LayerTimelineBuilder.MAX_HITS / Math.max(1, Math.max(onsets.length, cycleStarts.length))) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "it would have more than %,d hits before it repeats; a 1 in more bars, or a shorter phrase, can be listed",
+                    "it has more than %,d hits before it repeats; try a downbeat in more bars, or a shorter phrase",
                     LayerTimelineBuilder.MAX_HITS));
         }
         LongStream.Builder hits = LongStream.builder();

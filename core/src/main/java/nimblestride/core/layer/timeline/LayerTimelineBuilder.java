@@ -99,8 +99,8 @@ final class LayerTimelineBuilder {
         try {
             return DownbeatThinning.of(laid(), phrase, layer.downbeatEvery());
         } catch (ExactOverflowException e) {
-            throw new ExactOverflowException("the " + layer.voice() + " cannot be counted exactly over this phrase:"
-                    + " its times would be beyond 9,223,372,036,854,775,807 units of " + grid.unit());
+            throw new ExactOverflowException("the " + layer.voice() + " is too long to count exactly over this phrase:"
+                    + " it needs more than 9,223,372,036,854,775,807 units of " + grid.unit());
         }
     }
 
@@ -206,7 +206,7 @@ final class LayerTimelineBuilder {
         if (count > MAX_HITS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "the %s would have more than %,d hits before it repeats; a longer value or a shorter phrase can be listed",
+                    "the %s has more than %,d hits before it repeats; try a longer value or a shorter phrase",
                     layer.voice(),
                     MAX_HITS));
         }

@@ -55,14 +55,14 @@ final class Legibility {
             changes += meters.get(i).equals(meters.get(i - 1)) ? 0 : 1;
         }
         if (!plan.signatures().isEmpty()) {
-            good.add("The alternation is signed once, at the beginning.");
-            bad.add("Which meter a bar has must be remembered.");
+            good.add("One signature at the start covers the alternation.");
+            bad.add("You must remember which meter each bar has.");
             effort += 0.6;
         } else if (changes == 0) {
-            good.add("One signature throughout.");
+            good.add("One time signature throughout.");
         } else {
             bad.add(changes + (changes == 1 ? " change" : " changes") + " of signature in " + bars(meters.size()) + ", "
-                    + Math.round(perBar(changes) * BARS_TO_A_PAGE) + " on a page of " + BARS_TO_A_PAGE + ".");
+                    + Math.round(perBar(changes) * BARS_TO_A_PAGE) + " per page of " + BARS_TO_A_PAGE + ".");
             effort += 2.2 * perBar(changes);
         }
         List<String> odd = meters.stream()
@@ -71,13 +71,13 @@ final class Legibility {
                 .distinct()
                 .toList();
         if (!odd.isEmpty()) {
-            bad.add("The signature " + odd.get(0) + " is no power of two below: few players have met one.");
-            good.add("Every bar keeps the tempo, so the quarters can be counted through.");
+            bad.add("The signature " + odd.get(0) + " has an unusual bottom number: few players have seen one.");
+            good.add("The tempo stays, so you can count quarters throughout.");
             effort += 3;
         }
         boolean sums = meters.stream().anyMatch(meter -> meter.terms().size() > 1);
         if (sums) {
-            bad.add("A sum as a signature has to be worked out.");
+            bad.add("Players must work out a sum as a signature.");
             effort += 1;
         }
     }
@@ -89,15 +89,15 @@ final class Legibility {
                     plan.bars().get(i).stretch().equals(plan.bars().get(i - 1).stretch()) ? 0 : 1;
         }
         if (changes > 0) {
-            good.add("Each bar alone is plain notes over a plain signature.");
+            good.add("Each bar reads as plain notes over a plain signature.");
             bad.add(changes + (changes == 1 ? " modulation" : " modulations") + " in "
-                    + bars(plan.bars().size()) + ", and one more each time it begins again.");
+                    + bars(plan.bars().size()) + ", plus one at each repeat.");
             effort += 3.5 * perBar(changes + 1) + 1;
         }
         WrittenBar first = score.bars().get(0);
         boolean whole = first.tempo().perMinute().getDenominator().bitLength() == 1;
         if (!whole) {
-            bad.add("The tempo is no whole number: "
+            bad.add("The tempo isn't a whole number: "
                     + Tempo.decimal(first.tempo().perMinute()) + ".");
             effort += 0.7;
         }
@@ -106,10 +106,10 @@ final class Legibility {
     /** Notes that some of what is written at a new tempo is plain at the old one. */
     void hidesPlainBars(double share) {
         if (share > 0) {
-            bad.add(Math.round(share * 100) + " % of it lies in plain quarters, which are hidden in this gear.");
+            bad.add(Math.round(share * 100) + " % of it is plain quarters, and this notation hides them.");
             effort += 4 * share;
         } else {
-            good.add("All of it lies in the small unit: one tempo mark says so once.");
+            good.add("All of it uses the small unit, and one tempo mark covers it.");
         }
     }
 
@@ -123,8 +123,8 @@ final class Legibility {
                 .max()
                 .orElse(0);
         if (groups > MANY_GROUPS) {
-            bad.add("A bar of " + groups + " groups (" + units + " units): it is easy to lose the place.");
-            good.add("The whole cycle stands between two bar lines.");
+            bad.add("A bar of " + groups + " groups (" + units + " units): easy to get lost in.");
+            good.add("You see the whole cycle between two bar lines.");
             effort += 0.5 * (groups - MANY_GROUPS);
         } else if (groups <= 3 && plan.bars().size() > 1) {
             good.add("No bar has more than " + groups + (groups == 1 ? " group." : " groups."));
@@ -155,7 +155,7 @@ final class Legibility {
             good.add(shortest == SIXTEENTH ? "Nothing shorter than a sixteenth." : "No more than one beam.");
         }
         if (slow * 2 > all) {
-            bad.add("Mostly half and whole notes, without beams to show the groups.");
+            bad.add("Mostly half and whole notes, with no beams to show the groups.");
             effort += 1.5;
         }
         if (tuplets > 0) {

@@ -65,7 +65,7 @@ public final class NotationOptions {
 
     private void find() {
         boolean plain = bars.stream().allMatch(bar -> RewrittenBars.isPlain(bar.meter()));
-        offer("As it stands", RewrittenBars.plain(bars), exercise);
+        offer("As written", RewrittenBars.plain(bars), exercise);
         if (isWhole() && bars.size() > 1) {
             rewriting(RewriteEdits::joinBars)
                     .ifPresent(one -> offer("One long bar", plan(one.phrase(), BigFraction.ONE), one));
@@ -87,9 +87,9 @@ public final class NotationOptions {
         alternating();
         if (plain) {
             rewriting(RewriteEdits::doubleValues)
-                    .ifPresent(two -> offer("In doubled values", plan(two.phrase(), BigFraction.of(2)), two));
+                    .ifPresent(two -> offer("Doubled note values", plan(two.phrase(), BigFraction.of(2)), two));
             rewriting(RewriteEdits::halveValues)
-                    .ifPresent(half -> offer("In halved values", plan(half.phrase(), BigFraction.of(1, 2)), half));
+                    .ifPresent(half -> offer("Halved note values", plan(half.phrase(), BigFraction.of(1, 2)), half));
         } else {
             gears(unit);
         }
@@ -128,7 +128,7 @@ public final class NotationOptions {
         List<Planned> each = bars.stream()
                 .flatMap(bar -> RewrittenBars.eachInItsGear(bar).stream())
                 .toList();
-        offer("A modulation at each change of gear", new BarPlan(each, List.of()));
+        offer("A modulation at each change of subdivision", new BarPlan(each, List.of()));
         BigFraction gear = RewrittenBars.gear(unit);
         try {
             List<Planned> small = bars.stream()
@@ -136,7 +136,7 @@ public final class NotationOptions {
                     .map(bar -> RewrittenBars.inGear(bar, gear))
                     .toList();
             NoteValue written = NoteValue.of(unit.fraction().multiply(gear));
-            offer("One gear throughout, in 1/" + written.denominator(), new BarPlan(small, List.of()))
+            offer("One tempo throughout, in 1/" + written.denominator(), new BarPlan(small, List.of()))
                     .ifPresent(way -> ways.set(ways.indexOf(way), judged(way, plainShare(each))));
         } catch (StrideException e) {
             // As above: no bar of so many units.

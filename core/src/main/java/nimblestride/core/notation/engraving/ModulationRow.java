@@ -117,7 +117,7 @@ final class ModulationRow {
     private void sign() {
         double at = x(time.pivot().toDouble());
         if (kind == Kind.IMPLIED) {
-            marks.add(new Words("felt only", at, SIGN, SIZE, Weight.BOLD, Align.START, Ink.INK));
+            marks.add(new Words("implied only", at, SIGN, SIZE, Weight.BOLD, Align.START, Ink.INK));
             return;
         }
         at = note(shift.pivot().oldValue(), at);

@@ -61,16 +61,16 @@ public record Sheet(
     public Sheet {
         sections = Set.copyOf(sections);
         if (sections.isEmpty()) {
-            throw new InvalidValueException("a sheet holds one thing at least");
+            throw new InvalidValueException("choose at least one thing to print");
         }
         if (rounds < 1 || rounds > MAX_ROUNDS) {
-            throw new InvalidValueException("the phrase is written from 1 to " + MAX_ROUNDS + " times, not " + rounds);
+            throw new InvalidValueException("print the phrase 1 to " + MAX_ROUNDS + " times, not " + rounds);
         }
         if (stages < 1 || stages > MAX_STAGES) {
-            throw new InvalidValueException("from 1 to " + MAX_STAGES + " stages, not " + stages);
+            throw new InvalidValueException("print 1 to " + MAX_STAGES + " stages, not " + stages);
         }
         if (firstPercent < 10 || firstPercent > 100) {
-            throw new InvalidValueException("the first stage is from 10 to 100 % of the goal, not " + firstPercent);
+            throw new InvalidValueException("start the stages at 10 to 100 % of the goal, not " + firstPercent);
         }
     }
 

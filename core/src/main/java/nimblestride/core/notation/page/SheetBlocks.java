@@ -110,7 +110,7 @@ final class SheetBlocks {
             blocks.add(new SheetBlock(line, first ? BETWEEN : BETWEEN_STAVES, 0));
             first = false;
         }
-        score.leftOut().forEach(reason -> text("Not written: " + reason, Weight.ITALIC));
+        score.leftOut().forEach(reason -> text("Can't write this: " + reason, Weight.ITALIC));
     }
 
     /** Adds a line for each bar, with its groups apart. */

@@ -6,7 +6,7 @@ public enum SheetItem {
     STAFF("Staff"),
     COUNT("Count"),
     STICKING("Sticking"),
-    FACTS("What happens in it"),
+    FACTS("How it lines up"),
     STAGES("Stages to tick off"),
     NOTES("Room for notes");
 

@@ -36,7 +36,7 @@ public record BarPlan(List<Planned> bars, List<Meter> signatures) {
         signatures = List.copyOf(signatures);
         if (bars.isEmpty() || bars.size() > Phrase.MAX_BARS) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "from 1 to %,d bars can be written, not %,d", Phrase.MAX_BARS, bars.size()));
+                    Locale.ROOT, "write 1 to %,d bars, not %,d", Phrase.MAX_BARS, bars.size()));
         }
     }
 
@@ -44,7 +44,7 @@ public record BarPlan(List<Planned> bars, List<Meter> signatures) {
     public static BarPlan of(Phrase phrase, long count) {
         if (count < 1 || count > Phrase.MAX_BARS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "from 1 to %,d bars can be written, not %,d", Phrase.MAX_BARS, count));
+                    String.format(Locale.ROOT, "write 1 to %,d bars, not %,d", Phrase.MAX_BARS, count));
         }
         List<Planned> bars = new ArrayList<>();
         for (long number = 0; number < count; number++) {

@@ -14,7 +14,7 @@ public record BeamGroup(List<Integer> members, List<Integer> joins) {
         members = List.copyOf(members);
         joins = List.copyOf(joins);
         if (members.size() < 2 || joins.size() != members.size() - 1) {
-            throw new InvalidValueException("a beam joins two notes or more");
+            throw new InvalidValueException("a beam joins two or more notes");
         }
     }
 

@@ -28,7 +28,7 @@ public record NoteShape(int divisor, int dots) {
     public NoteShape {
         if (divisor < 1 || divisor > MIN_LENGTH || Integer.bitCount(divisor) != 1) {
             throw new InvalidValueException(
-                    "a note is a whole, a half, a quarter and so on to 1/" + MIN_LENGTH + ", not 1/" + divisor);
+                    "a note is a whole, half, quarter, and so on to 1/" + MIN_LENGTH + ", not 1/" + divisor);
         }
         if (dots < 0 || dots > 1) {
             throw new InvalidValueException("a note has one dot or none, not " + dots);

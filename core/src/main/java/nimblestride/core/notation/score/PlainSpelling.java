@@ -65,7 +65,7 @@ final class PlainSpelling {
     private static Leaf leaf(SpellingCell cell, long from, long to, Kind kind) {
         NoteShape shape = NoteShape.of(cell.written(to - from))
                 .orElseThrow(() -> new UnwritableException("it needs a note of " + cell.written(to - from)
-                        + ", shorter than 1/" + NoteShape.MIN_LENGTH + ", the shortest that can be written"));
+                        + ", shorter than 1/" + NoteShape.MIN_LENGTH + ", the shortest note available"));
         return new Leaf(from, to, shape, kind);
     }
 

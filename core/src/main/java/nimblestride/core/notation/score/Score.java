@@ -40,7 +40,7 @@ public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<
                 for (int again = start; again <= i; again++) {
                     order.add(again);
                     if (order.size() > Phrase.MAX_BARS) {
-                        throw new IllegalStateException("the repeats of this score do not end");
+                        throw new IllegalStateException("the repeats of this score never end");
                     }
                 }
             }

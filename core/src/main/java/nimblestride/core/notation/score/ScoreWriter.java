@@ -98,7 +98,7 @@ public final class ScoreWriter {
             if (timeline.isPresent() && timeline.get().hitsBefore(plan.sounding()) > MAX_NOTES_OF_A_LAYER) {
                 throw new InvalidValueException(String.format(
                         Locale.ROOT,
-                        "a layer has more than %,d notes in %,d bars; fewer bars can be written",
+                        "a layer has more than %,d notes in %,d bars; write fewer bars",
                         MAX_NOTES_OF_A_LAYER,
                         plan.bars().size()));
             }
@@ -172,7 +172,7 @@ public final class ScoreWriter {
                 feetPart = Optional.of(spell(planned, feet, from, to, carried.feet));
             }
         } catch (StrideException e) {
-            problem = "bar " + (before.size() + 1) + " cannot be written as notes: " + e.getMessage();
+            problem = "bar " + (before.size() + 1) + " can't be written as notes: " + e.getMessage();
             handsPart = BarSpeller.silence(planned.bar());
         }
         return new WrittenBar(

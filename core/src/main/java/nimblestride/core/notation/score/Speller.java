@@ -189,7 +189,7 @@ final class Speller {
         long shape = (1L << twos) * Long.highestOneBit(odd);
         if (shape > NoteShape.MIN_LENGTH) {
             throw new UnwritableException("a length of " + length + " needs notes shorter than 1/"
-                    + NoteShape.MIN_LENGTH + ", the shortest that can be written");
+                    + NoteShape.MIN_LENGTH + ", the shortest note available");
         }
         return Optional.of(Tuplet.usual((int) odd, new NoteShape((int) shape, 0)));
     }

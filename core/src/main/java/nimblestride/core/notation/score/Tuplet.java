@@ -17,7 +17,7 @@ public record Tuplet(int actual, int normal, NoteShape unit) {
     /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public Tuplet {
         if (actual < 2 || normal < 1) {
-            throw new InvalidValueException("a tuplet is 2 notes or more in the time of 1 or more, not " + actual
+            throw new InvalidValueException("a tuplet puts 2 or more notes in the time of 1 or more, not " + actual
                     + " in the time of " + normal);
         }
     }

@@ -19,7 +19,7 @@ public record BreakSchedule(int minutes) {
     public BreakSchedule {
         if (minutes != 0 && (minutes < 5 || minutes > MAX)) {
             throw new InvalidValueException(
-                    "a rest comes after 5 to " + MAX + " minutes of playing, or never with 0, not after " + minutes);
+                    "take a break after 5 to " + MAX + " minutes of playing, or 0 for never, not " + minutes);
         }
     }
 

@@ -9,9 +9,9 @@ public final class Cautions {
     /** Returns what goes for everybody who drums (common practice). */
     public static List<String> all() {
         return List.of(
-                "Wear hearing protection at the kit: a close snare or cymbal reaches 100 dBA and more.",
-                "Warm up slowly; rest some minutes in every half hour; shake your hands out.",
-                "Stop when it hurts. Pain, numbness or tingling is no part of practising.",
-                "Ringing ears, dull hearing or pain that stays are for an audiologist or a doctor to judge, not for a program.");
+                "Wear hearing protection at the kit. A snare or cymbal up close reaches 100 dBA or more.",
+                "Warm up slowly. Rest a few minutes every half hour and shake out your hands.",
+                "Stop when it hurts. Pain, numbness, or tingling is not part of practice.",
+                "If your ears ring, your hearing is dull, or pain lasts, ask an audiologist or a doctor, not a program.");
     }
 }

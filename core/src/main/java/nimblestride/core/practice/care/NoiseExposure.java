@@ -54,7 +54,7 @@ public final class NoiseExposure {
      */
     public static Limit at(int decibels) {
         if (decibels < 80 || decibels > CEILING) {
-            throw new InvalidValueException("the table goes from 80 to " + CEILING + " dBA, not to " + decibels);
+            throw new InvalidValueException("the table runs from 80 to " + CEILING + " dBA, not to " + decibels);
         }
         return new Limit(
                 decibels,

@@ -54,7 +54,7 @@ public record EarDrill(
                 .toList();
         if (choices.size() < 2) {
             throw new InvalidValueException(
-                    "a bar of " + meter + " has only one grouping to hear; a drill needs a longer bar, such as 7/8");
+                    "a bar of " + meter + " has only one grouping; try a longer bar, such as 7/8");
         }
         return new EarDrill(heard, choices, one(choices, random), Optional.empty(), 0, 0);
     }

@@ -49,20 +49,20 @@ public record LogEntry(
     /** @throws InvalidValueException if anything is out of range */
     public LogEntry {
         hard = List.copyOf(hard);
-        what = PlainText.name("what was practised", what, MAX_NAME_LENGTH);
+        what = PlainText.name("what you practiced", what, MAX_NAME_LENGTH);
         if (seconds < 0 || seconds > MAX_SECONDS) {
-            throw new InvalidValueException("it was practised for up to 24 hours, not for " + seconds + " s");
+            throw new InvalidValueException("log up to 24 hours, not " + seconds + " s");
         }
         if (words.length() > MAX_WORDS_LENGTH) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "an entry has at most %,d characters of words, not %,d",
+                    "a remark holds up to %,d characters, not %,d",
                     MAX_WORDS_LENGTH,
                     words.length()));
         }
         if (hard.size() > MAX_HARD || !hard.stream().allMatch(LogEntry::isPlace)) {
-            throw new InvalidValueException("an entry names at most " + MAX_HARD + " hard places, each with 1 to "
-                    + MAX_PLACE_LENGTH + " characters and none of , ; :");
+            throw new InvalidValueException("name up to " + MAX_HARD + " hard places, each with 1 to "
+                    + MAX_PLACE_LENGTH + " characters, without , ; or :");
         }
     }
 

@@ -43,7 +43,7 @@ public record PracticeSession(List<Turn> turns) {
         /** @throws nimblestride.core.foundation.failure.InvalidValueException if the minutes are out of range */
         public Wish {
             if (minutes < 5 || minutes > 240) {
-                throw new InvalidValueException("a sitting lasts from 5 to 240 minutes, not " + minutes);
+                throw new InvalidValueException("practice for 5 to 240 minutes, not " + minutes);
             }
         }
     }
@@ -68,7 +68,7 @@ public record PracticeSession(List<Turn> turns) {
                 Optional.empty(),
                 "Warm up on the pad",
                 best.isEmpty() ? wish.minutes : WARM_UP,
-                "slowly, hand to hand; stop when something hurts"));
+                "slowly, hand to hand; stop if anything hurts"));
         int left = wish.minutes - WARM_UP;
         double all = best.stream().mapToDouble(Candidate::weight).sum();
         for (int i = 0; i < best.size(); i++) {
@@ -93,19 +93,19 @@ public record PracticeSession(List<Turn> turns) {
         }
         if (wish.climbing.contains(practiced.exercise())) {
             weight += 3;
-            why.add("a step of its ladder");
+            why.add("today's Ladder step");
         }
         if (practiced.notClean() > 0) {
             weight += practiced.notClean() * 0.5;
-            why.add(practiced.notClean() + " of the last passes not clean");
+            why.add(practiced.notClean() + " recent runs not clean");
         }
         long lying = practiced.daysLeftLying(wish.today);
         weight += Math.min(2, lying / (double) NEGLECTED_DAYS);
         if (lying >= NEGLECTED_DAYS) {
             why.add(
                     practiced.last().isEmpty()
-                            ? "never practised yet"
-                            : "left lying for " + Counted.count(lying, "day"));
+                            ? "never practiced"
+                            : "not practiced for " + Counted.count(lying, "day"));
         }
         return new Candidate(practiced, weight, why.isEmpty() ? "to keep it fresh" : String.join(", ", why));
     }

@@ -75,7 +75,7 @@ public final class StagedExercise {
         List<String> there = content.layerNames();
         for (String name : names) {
             if (!there.contains(name)) {
-                throw new InvalidValueException("there is no layer \"" + name + "\"; the exercise has "
+                throw new InvalidValueException("no layer is named \"" + name + "\"; this exercise has "
                         + (there.isEmpty() ? "none" : String.join(", ", there)));
             }
         }
@@ -188,7 +188,7 @@ public final class StagedExercise {
             }
             before += inner.size();
         }
-        throw new InvalidValueException("there is no inner bar " + number + "; the phrase has " + before);
+        throw new InvalidValueException("there is no inner bar " + number + "; this phrase has " + before);
     }
 
     private Exercise window(NoteValue start, Bar bar) {
@@ -217,7 +217,7 @@ public final class StagedExercise {
         if (left < 0) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "this stage has more than %,d notes to write out; a shorter phrase can be staged so",
+                    "this stage needs more than %,d notes; try a shorter phrase",
                     MAX_NOTES));
         }
     }
@@ -246,7 +246,7 @@ public final class StagedExercise {
         }
         if (byVoice.isEmpty()) {
             throw new InvalidValueException(
-                    "there is nothing to play in the stage \"" + stage.task().title() + "\": no layer gives it a note");
+                    "nothing plays in the stage \"" + stage.task().title() + "\": no layer has notes for it");
         }
         return content.withPhrase(written).withLayers(layers(byVoice));
     }

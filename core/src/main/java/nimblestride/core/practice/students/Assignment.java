@@ -30,14 +30,14 @@ public record Assignment(
      * @throws nimblestride.core.foundation.failure.InvalidValueException if a text is too long, or the name is blank
      */
     public Assignment {
-        what = PlainText.name("what is set", what, Student.MAX_NAME_LENGTH);
+        what = PlainText.name("the assignment", what, Student.MAX_NAME_LENGTH);
         if (note.length() > Student.MAX_NOTE_LENGTH) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "a note has at most %,d characters, not %,d", Student.MAX_NOTE_LENGTH, note.length()));
+                    Locale.ROOT, "a note holds up to %,d characters, not %,d", Student.MAX_NOTE_LENGTH, note.length()));
         }
         if (due.isPresent() && due.get().isBefore(set)) {
             throw new InvalidValueException(
-                    "it is due on the day it is set, " + set + ", or later, not on " + due.get());
+                    "set a due date on or after " + set + ", not " + due.get());
         }
     }
 

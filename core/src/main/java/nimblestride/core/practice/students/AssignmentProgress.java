@@ -51,12 +51,12 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
     /** Returns it in words: {@code 9 times, 120 minutes; clean up to 162 eighths a minute; hard: 4& of bar 2.} */
     public String description() {
         if (times == 0) {
-            return "Not practised yet, as far as the log says.";
+            return "Not in the log yet.";
         }
         String places = String.join(", ", hard.subList(0, Math.min(MAX_PLACES, hard.size())));
         return Counted.count(times, "time") + ", " + Counted.count(seconds / 60, "minute")
                 + clean.map(tempo -> "; clean up to " + Tempo.decimal(tempo.perMinute()) + " "
-                                + NoteName.sayMany(tempo.beat()) + " a minute")
+                                + NoteName.sayMany(tempo.beat()) + " BPM")
                         .orElse("; not clean yet")
                 + (places.isEmpty() ? "." : "; hard: " + places + ".");
     }

@@ -16,7 +16,7 @@ public record Lesson(UUID id, UUID student, LocalDate day, String notes, String 
     public Lesson {
         if (notes.length() > Student.MAX_NOTE_LENGTH || next.length() > Student.MAX_NOTE_LENGTH) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "the notes of a lesson have at most %,d characters", Student.MAX_NOTE_LENGTH));
+                    Locale.ROOT, "lesson notes hold up to %,d characters", Student.MAX_NOTE_LENGTH));
         }
     }
 }

@@ -22,7 +22,7 @@ public record Student(UUID id, String name, String note) {
         name = PlainText.name("a student", name, MAX_NAME_LENGTH);
         if (note.length() > MAX_NOTE_LENGTH) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "a note has at most %,d characters, not %,d", MAX_NOTE_LENGTH, note.length()));
+                    Locale.ROOT, "a note holds up to %,d characters, not %,d", MAX_NOTE_LENGTH, note.length()));
         }
     }
 }

@@ -45,13 +45,13 @@ public final class TimingAdvice {
     private String toWorkOn() {
         int played = timing.matching().pairs().size();
         if (played < FEW) {
-            return "Too few strokes to say what to work on: " + Counted.count(played, "stroke") + " so far.";
+            return "Too few hits to advise you: " + Counted.count(played, "stroke") + " so far.";
         }
         int expected = played + timing.matching().missed();
         if (10 * timing.matching().missed() > expected) {
             return String.format(
                     Locale.ROOT,
-                    "Work on the notes first, slower: %s of %s were not played.",
+                    "Slow down and get the notes first: you missed %s of %s.",
                     Counted.number(timing.matching().missed()),
                     Counted.number(expected));
         }
@@ -61,7 +61,7 @@ public final class TimingAdvice {
                 .or(this::inSilence)
                 .or(this::unsteady)
                 .orElse(
-                        "Nothing stands out: this is in time. A step faster, or a click that falls silent, will show more.");
+                        "In time: nothing stands out. Go a step faster, or let the click drop out.");
     }
 
     /** Smaller differences are nothing to work on, in milliseconds. */
@@ -77,7 +77,7 @@ public final class TimingAdvice {
                 .max(Comparator.comparingDouble(limb -> Math.abs(off(limb.getValue()))))
                 .map(limb -> String.format(
                         Locale.ROOT,
-                        "Work on the %s: it comes %s against the rest.",
+                        "Work on the %s: %s compared with the rest.",
                         limb.getKey().title(),
                         said(off(limb.getValue()))));
     }
@@ -88,7 +88,7 @@ public final class TimingAdvice {
                 .filter(rush -> Math.abs(rush.slope()) >= audible())
                 .map(rush -> String.format(
                         Locale.ROOT,
-                        "Work on what follows the 1: just after a bar line the strokes come %s, and find back by the end"
+                        "Work on what follows the 1: right after each bar line you are %s, then you recover by the end"
                                 + " of the bar.",
                         said(rush.slope())));
     }
@@ -98,7 +98,7 @@ public final class TimingAdvice {
                 .findFirst()
                 .map(spot -> String.format(
                         Locale.ROOT,
-                        "Work on %s of bar %s: it comes %s against the rest.",
+                        "Work on %s of bar %s: %s compared with the rest.",
                         spot.getKey().count(),
                         Counted.number(spot.getKey().bar() + 1L),
                         said(off(spot.getValue()))));
@@ -117,7 +117,7 @@ public final class TimingAdvice {
                 .filter(drift -> Math.abs(drift.slope()) >= audible() / 2)
                 .map(drift -> String.format(
                         Locale.ROOT,
-                        "Work on keeping the tempo alone: while the click is silent you %s by %.0f ms a bar.",
+                        "Work on holding the tempo: while the click is silent you %s by %.0f ms per bar.",
                         drift.slope() < 0 ? "rush" : "drag",
                         Math.abs(drift.slope())));
     }
@@ -128,7 +128,7 @@ public final class TimingAdvice {
                 ? Optional.empty()
                 : Optional.of(String.format(
                         Locale.ROOT,
-                        "Work on evenness, slower: hits spread by %.0f ms. %.0f ms is ordinary at this tempo, and trained"
+                        "Slow down and work on evenness: your spread is %.0f ms. %.0f ms is ordinary at this tempo; trained"
                                 + " players reach %.0f ms.",
                         timing.scatter(),
                         ordinary,
@@ -148,13 +148,13 @@ public final class TimingAdvice {
     private String played() {
         String missed = timing.matching().missed() == 0
                 ? ""
-                : ", " + Counted.number(timing.matching().missed()) + " not played";
+                : ", " + Counted.number(timing.matching().missed()) + " missed";
         String extra = timing.matching().extra() == 0
                 ? ""
-                : ", " + Counted.number(timing.matching().extra()) + " that belong nowhere";
+                : ", " + Counted.number(timing.matching().extra()) + " extra";
         return String.format(
                 Locale.ROOT,
-                "%s matched%s%s; they spread by %.0f ms.",
+                "%s matched%s%s. Spread: %.0f ms.",
                 Counted.count(timing.matching().pairs().size(), "stroke"),
                 missed,
                 extra,
@@ -166,10 +166,10 @@ public final class TimingAdvice {
         if (Math.abs(overall.mean()) < audible()) {
             return Optional.empty();
         }
-        String whole = "On average the hits come " + said(overall.mean()) + " against the click";
+        String whole = "On average you are " + said(overall.mean()) + " of the click";
         return Optional.of(
                 TypicalTiming.isEarlyAsOrdinary(overall)
-                        ? whole + ", as trained players do: nothing to fix."
+                        ? whole + ", as trained players are. Nothing to fix."
                         : whole + ". If it feels right, check the latency first.");
     }
 

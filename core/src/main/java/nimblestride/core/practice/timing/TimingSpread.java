@@ -20,7 +20,7 @@ public record TimingSpread(int count, double mean, double deviation) {
      */
     public static TimingSpread of(Collection<Double> late) {
         if (late.isEmpty()) {
-            throw new InvalidValueException("nothing was played");
+            throw new InvalidValueException("no hits yet");
         }
         double[] values = late.stream().mapToDouble(Double::doubleValue).toArray();
         double deviation = values.length == 1 ? 0 : StandardDeviation.of(values).getAsDouble();

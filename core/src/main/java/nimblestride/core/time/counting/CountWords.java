@@ -34,7 +34,7 @@ public record CountWords(SixNotes sixNotes, List<String> own) {
             String other = known.put(syllables(word).size(), word);
             if (other != null) {
                 throw new InvalidValueException("\"" + other + "\" and \"" + word + "\" both have "
-                        + syllables(word).size() + " syllables; a group has one word. " + EXAMPLE);
+                        + syllables(word).size() + " syllables; keep one word per group size. " + EXAMPLE);
             }
         }
     }
@@ -48,7 +48,7 @@ public record CountWords(SixNotes sixNotes, List<String> own) {
                     "\"" + word + "\" contains a space; join its syllables with hyphens. " + EXAMPLE);
         }
         if (word.contains("|") || word.contains(",")) {
-            throw new InvalidValueException("\"" + word + "\" contains a sign that parts words. " + EXAMPLE);
+            throw new InvalidValueException("\"" + word + "\" contains a comma or bar; use letters and hyphens. " + EXAMPLE);
         }
         List<String> syllables = syllables(word);
         if (syllables.contains("")) {
@@ -56,7 +56,7 @@ public record CountWords(SixNotes sixNotes, List<String> own) {
         }
         if (syllables.size() > MAX_SYLLABLES) {
             throw new InvalidValueException("\"" + word + "\" has " + syllables.size() + " syllables; up to "
-                    + MAX_SYLLABLES + " can be counted in a group");
+                    + MAX_SYLLABLES + " fit in a group");
         }
     }
 

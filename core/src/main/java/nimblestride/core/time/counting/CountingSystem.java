@@ -15,7 +15,7 @@ public enum CountingSystem {
     AUTOMATIC("automatic", "automatic") {
         @Override
         List<String> say(Meter meter, List<Slot> slots, CountWords words) {
-            throw new IllegalStateException("a bar is counted in the system that suits it");
+            throw new IllegalStateException("automatic");
         }
     },
     /** Numbers on the beats, syllables between: {@code 1 e & a}. It shows where the quarters are. */
@@ -42,7 +42,7 @@ public enum CountingSystem {
 
         /** Omits the beat's number after the first note of a tuplet, and the place of a thirty-second. */
         private String spoken(CountPosition place) {
-            return place.syllable().replaceAll(".* ta$", "ta").replaceAll("^(sext|quint|sept)", "");
+            return place.syllable().replaceAll(".* ta$", "ta");
         }
     },
     /** A number for every note, straight through the bar: you always know how far you are. */

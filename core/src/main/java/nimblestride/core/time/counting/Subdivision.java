@@ -64,10 +64,10 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
     public Subdivision {
         notes = List.copyOf(notes);
         if (notes.stream().anyMatch(count -> count < 1 || count > MAX_NOTES)) {
-            throw new InvalidValueException("a group is divided into 1 to " + MAX_NOTES + " notes");
+            throw new InvalidValueException("divide a group into 1 to " + MAX_NOTES + " notes");
         }
         if (value.filter(NoteValue::isZero).isPresent()) {
-            throw new InvalidValueException("a bar is counted in a value longer than zero");
+            throw new InvalidValueException("count in a value longer than zero");
         }
     }
 

@@ -44,20 +44,20 @@ public final class Listening {
         List<Double> gaps = taps.gaps();
         if (gaps.size() < MIN_GAPS) {
             throw new InvalidValueException(
-                    (gaps.isEmpty() ? "" : gaps.size() + 1 + " taps do not tell what goes round: ")
-                            + "tap the pattern at least three times round, and once more on the 1");
+                    (gaps.isEmpty() ? "" : gaps.size() + 1 + " taps are too few: ")
+                            + "tap the pattern at least three times, then once more on the 1");
         }
         List<CellHypothesis> guesses = guesses(gaps);
         CellHypothesis best = guesses.get(0);
         if (best.spread() > TOO_WILD) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "these taps are too uneven to tell (about %.0f %% off): tap on, a little slower",
+                    "these taps are too uneven (about %.0f %% off); keep tapping, a little slower",
                     100 * best.spread()));
         }
         if (best.cell().size() == 1) {
             throw new InvalidValueException(
-                    "this is an even pulse, and nothing in it says where a bar begins: tap only the accents");
+                    "this is an even pulse, so nothing marks the 1; tap only the accents");
         }
         return proposed(guesses, gaps.size());
     }
@@ -99,7 +99,7 @@ public final class Listening {
             if (proposed.isEmpty() || sureness >= MIN_SURENESS) {
                 String why = String.format(
                         Locale.ROOT,
-                        "%s round, each length within about %.0f %%",
+                        "%s through, each gap within about %.0f %%",
                         times(gaps / guess.cell().size()),
                         Math.max(1, 100 * guess.spread()));
                 NoteValue unit = unitFor(guess.unit());
@@ -152,7 +152,7 @@ public final class Listening {
      */
     public static PatternGuess to(List<NoteValue> lengths, Tempo tempo) {
         if (lengths.size() < 2) {
-            throw new InvalidValueException("there are at least two lengths between accents, as in 3 3 2 of 1/8");
+            throw new InvalidValueException("type at least two gaps between accents, such as 3 3 2 of 1/8");
         }
         Grid units = new Grid(NoteValue.of(1, Grid.of(lengths).unit().denominator()));
         List<Integer> counts = lengths.stream()
@@ -160,8 +160,8 @@ public final class Listening {
                 .toList();
         List<Integer> cell = RepeatingPrefix.brokenOff(counts);
         int rounds = counts.size() / cell.size();
-        String why = (rounds == 1 ? "all of it once" : "it goes round " + times(rounds))
-                + (counts.size() % cell.size() == 0 ? "" : ", and begins again");
+        String why = (rounds == 1 ? "one time through" : "it repeats " + times(rounds))
+                + (counts.size() % cell.size() == 0 ? "" : "");
         return new PatternGuess(cell, units.unit(), BarSplitter.bars(cell, units.unit()), tempo, 1, why);
     }
 }

@@ -22,7 +22,7 @@ public record Taps(List<Long> micros) {
         micros = List.copyOf(micros.subList(Math.max(0, micros.size() - MAX), micros.size()));
         for (int i = 1; i < micros.size(); i++) {
             if (micros.get(i) <= micros.get(i - 1)) {
-                throw new InvalidValueException("each tap comes after the one before it");
+                throw new InvalidValueException("each tap must come after the one before");
             }
         }
     }

@@ -17,10 +17,10 @@ public record FillCheck(long count, NoteValue unit, NoteValue named) {
     /** @throws InvalidValueException if the pattern has no unit, or a unit or the bar has no length */
     public FillCheck {
         if (count < 1) {
-            throw new InvalidValueException("a pattern has 1 unit or more, as in 14 x 1/16");
+            throw new InvalidValueException("a pattern needs at least 1 unit, such as 14 x 1/16");
         }
         if (unit.isZero() || named.isZero()) {
-            throw new InvalidValueException("a pattern and a bar last longer than zero");
+            throw new InvalidValueException("a pattern and a bar must be longer than zero");
         }
     }
 

@@ -40,11 +40,11 @@ public record Meter(List<Term> terms) {
         public Term {
             numerators = List.copyOf(numerators);
             if (numerators.isEmpty() || numerators.stream().anyMatch(n -> n < 1)) {
-                throw new InvalidValueException("the top number of a signature is 1 or more, as in 7/8");
+                throw new InvalidValueException("the top number must be 1 or more, as in 7/8");
             }
             if (denominator < 1 || denominator > MAX_DENOMINATOR) {
                 throw new InvalidValueException(String.format(
-                        Locale.ROOT, "the bottom number of a signature is from 1 to %,d, as in 7/8", MAX_DENOMINATOR));
+                        Locale.ROOT, "the bottom number must be from 1 to %,d, as in 7/8", MAX_DENOMINATOR));
             }
         }
 
@@ -63,11 +63,11 @@ public record Meter(List<Term> terms) {
     public Meter {
         terms = List.copyOf(terms);
         if (terms.isEmpty()) {
-            throw new InvalidValueException("a meter has at least one term, such as 7/8");
+            throw new InvalidValueException("a meter needs at least one term, such as 7/8");
         }
         if (terms.stream().mapToInt(term -> term.numerators().size()).sum() > MAX_NUMERATORS) {
-            throw new InvalidValueException("a signature has at most " + MAX_NUMERATORS
-                    + " numbers above its lines; write several bars instead");
+            throw new InvalidValueException("a signature holds up to " + MAX_NUMERATORS
+                    + " top numbers; write several bars instead");
         }
         long denominator = commonDenominator(terms);
         double units = terms.stream()
@@ -76,7 +76,7 @@ public record Meter(List<Term> terms) {
         if (units > MAX_UNITS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "a bar holds at most %,d units, and this one would hold %,.0f of 1/%d",
+                    "a bar holds up to %,d units; this one has %,.0f of 1/%d",
                     MAX_UNITS,
                     units,
                     denominator));
@@ -112,7 +112,7 @@ public record Meter(List<Term> terms) {
         try {
             return terms.stream().mapToLong(Term::denominator).reduce(1, ExactMath::lcm);
         } catch (ExactOverflowException e) {
-            throw new ExactOverflowException("the bottom numbers of this sum have no common unit that can be counted");
+            throw new ExactOverflowException("the bottom numbers of this sum have no common unit small enough to count");
         }
     }
 

@@ -31,12 +31,12 @@ public final class Phrase {
     private Phrase(List<PhrasePart> parts) {
         this.parts = List.copyOf(parts);
         if (parts.isEmpty()) {
-            throw new InvalidValueException("a phrase has at least one bar, such as 7/8");
+            throw new InvalidValueException("a phrase needs at least one bar, such as 7/8");
         }
         long count = countBars(parts);
         if (count > MAX_BARS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a phrase holds at most %,d bars, and this is %,d", MAX_BARS, count));
+                    String.format(Locale.ROOT, "a phrase holds up to %,d bars; this one has %,d", MAX_BARS, count));
         }
         List<Bar> played = new ArrayList<>();
         playOut(parts, played);
@@ -187,7 +187,7 @@ public final class Phrase {
     public Phrase first(long count) {
         if (count < 1 || count > MAX_BARS) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "a phrase holds from 1 to %,d bars, not %,d", MAX_BARS, count));
+                    String.format(Locale.ROOT, "a phrase holds 1 to %,d bars, not %,d", MAX_BARS, count));
         }
         int rounds = (int) (count / bars.size());
         List<PhrasePart> first = new ArrayList<>();

@@ -14,10 +14,10 @@ public record Repeat(List<PhrasePart> parts, int times) implements PhrasePart {
     public Repeat {
         parts = List.copyOf(parts);
         if (parts.isEmpty()) {
-            throw new InvalidValueException("there is nothing between the brackets to repeat");
+            throw new InvalidValueException("put at least one bar between the brackets");
         }
         if (times < 2) {
-            throw new InvalidValueException("a repeat plays 2 times or more, not " + times);
+            throw new InvalidValueException("repeat 2 or more times, not " + times);
         }
     }
 }

@@ -23,10 +23,10 @@ public record Swing(NoteValue value, BigFraction share) {
     /** @throws InvalidValueException if the value is zero or the share is out of range */
     public Swing {
         if (value.isZero()) {
-            throw new InvalidValueException("swing needs a note value longer than zero, such as an eighth");
+            throw new InvalidValueException("swing needs a note, such as an eighth");
         }
         if (share.compareTo(HALF) < 0 || share.compareTo(MOST) > 0) {
-            throw new InvalidValueException("the long note gets from 50 to 75 percent of the pair");
+            throw new InvalidValueException("the long note takes 50 to 75 percent of the pair");
         }
     }
 

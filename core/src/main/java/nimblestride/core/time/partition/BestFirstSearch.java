@@ -139,7 +139,7 @@ final class BestFirstSearch {
                     }
                 }
             }
-            throw new NoSuchElementException("there are no more lists that fill this length");
+            throw new NoSuchElementException("nothing else fills this length");
         }
 
         private static List<Integer> partsOf(Way end) {

@@ -24,7 +24,7 @@ public final class EvenSpread {
         if (hits < 1 || units < hits || units > Partitions.MAX_LENGTH) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
-                    "from 1 hit to one on each unit can be spread over at most %,d units; this would be %,d over %,d",
+                    "spread 1 hit or more, up to one per unit, over up to %,d units; this is %,d over %,d",
                     Partitions.MAX_LENGTH,
                     hits,
                     units));

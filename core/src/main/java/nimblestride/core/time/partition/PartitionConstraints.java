@@ -31,7 +31,7 @@ public record PartitionConstraints(
     /** @throws InvalidValueException if a number is out of range */
     public PartitionConstraints {
         if (mostParts < 1) {
-            throw new InvalidValueException("a length is filled with 1 part or more, not " + mostParts);
+            throw new InvalidValueException("fill a length with 1 or more parts, not " + mostParts);
         }
         bounds = Set.copyOf(bounds);
     }

@@ -32,12 +32,12 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
     public Partitions {
         if (length < 1 || length > MAX_LENGTH) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "a length of 1 to %,d units can be filled, not %,d", MAX_LENGTH, length));
+                    Locale.ROOT, "fill a length of 1 to %,d units, not %,d", MAX_LENGTH, length));
         }
         sizes = List.copyOf(new TreeSet<>(sizes).descendingSet());
         if (sizes.isEmpty() || sizes.size() > MAX_SIZES || sizes.get(sizes.size() - 1) < 1) {
             throw new InvalidValueException(
-                    "a length is filled with 1 to " + MAX_SIZES + " different sizes, each 1 or more");
+                    "use 1 to " + MAX_SIZES + " different sizes, each 1 or more");
         }
     }
 
@@ -64,7 +64,7 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
     static void requireFew(long steps, long most) {
         if (steps > most) {
             throw new InvalidValueException(
-                    "this is too much to search; fewer sizes, a shorter length, or fewer conditions work");
+                    "this is too much to search; try fewer sizes, a shorter length, or fewer conditions");
         }
     }
 

@@ -165,7 +165,7 @@ final class BarLists implements Iterator<BarLists.Found> {
     @Override
     public Found next() {
         if (!hasNext()) {
-            throw new NoSuchElementException("there are no more lists of bars");
+            throw new NoSuchElementException("no more lists of bars");
         }
         Found found = next;
         next = null;

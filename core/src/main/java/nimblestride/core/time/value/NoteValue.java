@@ -44,11 +44,11 @@ public final class NoteValue implements Comparable<NoteValue> {
      */
     public static NoteValue of(long numerator, long denominator) {
         if (numerator < 0) {
-            throw new InvalidValueException("a note value is zero or longer, not " + numerator + "/" + denominator);
+            throw new InvalidValueException("a note value can't be negative: " + numerator + "/" + denominator);
         }
         if (denominator < 1) {
             throw new InvalidValueException(
-                    "the bottom number of a note value is 1 or more, not " + numerator + "/" + denominator);
+                    "the bottom number must be 1 or more, not " + numerator + "/" + denominator);
         }
         return new NoteValue(BigFraction.of(numerator, denominator));
     }
@@ -61,13 +61,13 @@ public final class NoteValue implements Comparable<NoteValue> {
      */
     public static NoteValue of(BigFraction fraction) {
         if (fraction.signum() < 0) {
-            throw new InvalidValueException("a note value is zero or longer, not " + fraction);
+            throw new InvalidValueException("a note value can't be negative: " + fraction);
         }
         if (fraction.getNumerator().bitLength() > LONG_BITS
                 || fraction.getDenominator().bitLength() > LONG_BITS) {
             throw new ExactOverflowException("a length of " + abridged(fraction.getNumerator()) + "/"
                     + abridged(fraction.getDenominator())
-                    + " of a whole note is too large to be held exactly (numbers up to 9,223,372,036,854,775,807)");
+                    + " is too large to count exactly (numbers up to 9,223,372,036,854,775,807)");
         }
         return new NoteValue(fraction);
     }
@@ -80,12 +80,12 @@ public final class NoteValue implements Comparable<NoteValue> {
     public static NoteValue parse(String text) {
         String[] parts = text.strip().split("/", -1);
         if (parts.length > 2) {
-            throw new InvalidValueException("expected a note value such as 3/16, read \"" + shortened(text) + "\"");
+            throw new InvalidValueException("type a note value such as 3/16, not \"" + shortened(text) + "\"");
         }
         try {
             return of(Long.parseLong(parts[0]), parts.length == 2 ? Long.parseLong(parts[1]) : 1);
         } catch (NumberFormatException e) {
-            throw new InvalidValueException("expected a note value such as 3/16, read \"" + shortened(text) + "\"", e);
+            throw new InvalidValueException("type a note value such as 3/16, not \"" + shortened(text) + "\"", e);
         }
     }
 
@@ -157,7 +157,7 @@ public final class NoteValue implements Comparable<NoteValue> {
      */
     public NoteValue dividedBy(long parts) {
         if (parts < 1) {
-            throw new InvalidValueException("a note value is divided by 1 or more, not by " + parts);
+            throw new InvalidValueException("divide a note value by 1 or more, not " + parts);
         }
         return of(fraction.divide(parts));
     }
@@ -173,7 +173,7 @@ public final class NoteValue implements Comparable<NoteValue> {
         BigInteger whole = over(part).divide(part.over(this));
         if (whole.bitLength() > LONG_BITS) {
             throw new ExactOverflowException(
-                    this + " holds " + abridged(whole) + " times " + part + ", more than can be counted exactly");
+                    this + " holds " + abridged(whole) + " times " + part + ", too many to count exactly");
         }
         return whole.longValueExact();
     }
@@ -232,7 +232,7 @@ public final class NoteValue implements Comparable<NoteValue> {
 
     private static void requireLonger(NoteValue value) {
         if (value.isZero()) {
-            throw new InvalidValueException("a length of zero repeats nowhere; expected a value such as 3/16");
+            throw new InvalidValueException("a length of zero never repeats; try a value such as 3/16");
         }
     }
 

@@ -25,11 +25,11 @@ public record Tempo(NoteValue beat, BigFraction perMinute) {
     /** @throws InvalidValueException if the beat is zero, or the tempo is out of range */
     public Tempo {
         if (beat.isZero()) {
-            throw new InvalidValueException("a tempo counts a note value longer than zero");
+            throw new InvalidValueException("a tempo needs a note longer than zero");
         }
         if (perMinute.compareTo(BigFraction.of(MIN)) < 0 || perMinute.compareTo(BigFraction.of(MAX)) > 0) {
             throw new InvalidValueException(
-                    "a tempo is from " + MIN + " to " + MAX + " beats a minute, not " + decimal(perMinute));
+                    "tempos run from " + MIN + " to " + MAX + " BPM, not " + decimal(perMinute));
         }
     }
 

@@ -52,7 +52,7 @@ public final class Arrangement {
         PassageSplitter cut = new PassageSplitter(source, choice);
         if (cut.isEmpty()) {
             throw new InvalidValueException(
-                    "no sound of \"" + source.parts().get(choice.part()).name() + "\" stands for a voice; name one");
+                    "no sound in \"" + source.parts().get(choice.part()).name() + "\" has a voice; choose one");
         }
         List<Passage> passages = cut.all();
         Arrangement whole = new Arrangement(source, passages, leftOutOf(source, choice, cut));

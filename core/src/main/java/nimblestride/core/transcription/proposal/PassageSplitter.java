@@ -56,7 +56,7 @@ final class PassageSplitter {
             line.merge(at, struck.stroke(), PassageSplitter::harder);
         }
         if (!unknown.isEmpty()) {
-            leftOut.add("No voice stands for "
+            leftOut.add("No voice chosen for "
                     + unknown.entrySet().stream()
                             .map(sound -> sound.getKey() + " (" + Counted.count(sound.getValue(), "stroke") + ")")
                             .collect(Collectors.joining(", "))
@@ -64,7 +64,7 @@ final class PassageSplitter {
         }
         if (together > 0) {
             leftOut.add(Counted.count(together, "stroke")
-                    + " fell on another one of the same voice: the harder one is kept.");
+                    + " fell on another hit of the same voice; the louder one stays.");
         }
     }
 
@@ -114,7 +114,7 @@ final class PassageSplitter {
     }
 
     static String changesLeftOut(int changes) {
-        return Counted.count(changes, "change") + " of tempo did not come across: the first tempo holds.";
+        return Counted.count(changes, "change") + " of tempo were dropped; the first tempo applies.";
     }
 
     /** Returns the bars as they came, or those that are proposed, as many as hold the last hit. */

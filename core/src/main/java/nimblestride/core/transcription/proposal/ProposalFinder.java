@@ -76,7 +76,7 @@ final class ProposalFinder {
         Voice voice = cycle.voice();
         NoteValue bar = passage.bars().get(0).length();
         String what = cycle.strokes().size() == 1
-                ? voice + ": a stroke every " + NoteName.each(cycle.length())
+                ? voice + ": a hit every " + NoteName.each(cycle.length())
                 : voice + ": " + Counted.count(cycle.strokes().size(), "stroke") + " in " + cycle.length()
                         + ", again and again";
         String times = ", " + Counted.number(cycle.variation().times()) + " times";
@@ -91,7 +91,7 @@ final class ProposalFinder {
         }
         try {
             NoteValue together = cycle.leastCommonMultiple(bar);
-            return ". With the bar it comes round after " + Counted.count(together.wholePartsOf(bar), "bar") + ".";
+            return ". It lines up with the bar after " + Counted.count(together.wholePartsOf(bar), "bar") + ".";
         } catch (ExactOverflowException e) {
             // Too long to count, and so to say.
             return ".";

@@ -178,7 +178,7 @@ public final class MeterFinder {
         long times = length.wholePartsOf(NoteValue.of(candidate.sixteenths, FINEST));
         String why = String.format(
                 Locale.ROOT,
-                "%.0f %% of what could come again after it does, beyond chance; it goes round %s",
+                "%.0f %% of what could repeat does, beyond chance; it repeats %s",
                 100 * candidate.share,
                 times == 1 ? "once" : Counted.number(times) + " times");
         return new MeterProposal(bars, first, candidate.share, why);

@@ -28,7 +28,7 @@ public record VariantRounds(int times, List<Integer> varied) {
             return "";
         }
         if (varied.equals(List.of(times - 1))) {
-            return "the last one is varied";
+            return "the last one differs";
         }
         int step = varied.get(0) + 1;
         boolean regular = varied.size() == times / step && varied.size() > 1;
@@ -37,13 +37,13 @@ public record VariantRounds(int times, List<Integer> varied) {
         }
         if (regular && step > 1) {
             return "every " + (step == 2 ? "second" : step == 3 ? "third" : step == 4 ? "fourth" : step + "th")
-                    + " one is varied";
+                    + " one differs";
         }
         if (varied.size() > MAX_NAMED) {
-            return Counted.number(varied.size()) + " of them are varied";
+            return Counted.number(varied.size()) + " of them differ";
         }
         return (varied.size() == 1 ? "number " : "numbers ")
                 + varied.stream().map(number -> String.valueOf(number + 1)).collect(Collectors.joining(", "))
-                + (varied.size() == 1 ? " is varied" : " are varied");
+                + (varied.size() == 1 ? " differs" : " differ");
     }
 }

@@ -18,7 +18,7 @@ public record VoiceLine(Voice voice, NavigableMap<NoteValue, Stroke> strokes, No
     public VoiceLine {
         strokes = Collections.unmodifiableNavigableMap(new TreeMap<>(strokes));
         if (strokes.isEmpty() || strokes.lastKey().compareTo(length) >= 0) {
-            throw new InvalidValueException("a line has strokes, all of them before its end");
+            throw new InvalidValueException("a line needs hits, all before its end");
         }
     }
 }

@@ -16,8 +16,8 @@ public record QuantizingError(double bias, double spread, double farthest) {
     public String said() {
         return String.format(
                 Locale.ROOT,
-                "Played strokes were put on the simplest grid that explains them: they are %s on the whole, scatter by"
-                        + " %.0f ms, and the one farthest off is %.0f ms from its place.",
+                "Hits were moved to the simplest grid that fits: on average they were %s, with a spread of"
+                        + " %.0f ms; the farthest was %.0f ms off.",
                 Math.abs(bias) < NONE
                         ? "on time"
                         : String.format(Locale.ROOT, "%.0f ms %s", Math.abs(bias), bias > 0 ? "late" : "early"),

@@ -36,17 +36,17 @@ public record Transcription(
         leftOut = List.copyOf(leftOut);
         if (bars.isEmpty() || bars.size() > MAX_BARS) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "what is brought in has from 1 to %,d bars, not %,d", MAX_BARS, bars.size()));
+                    Locale.ROOT, "an import holds 1 to %,d bars, not %,d", MAX_BARS, bars.size()));
         }
         if (tempos.isEmpty() || tempos.get(0).bar() != 0) {
-            throw new InvalidValueException("the first tempo holds from the first bar");
+            throw new InvalidValueException("the first tempo must start at the first bar");
         }
         if (parts.isEmpty() || parts.stream().anyMatch(part -> part.strokes().isEmpty())) {
-            throw new InvalidValueException("there is no part in which anything is struck");
+            throw new InvalidValueException("no part has any hits");
         }
         if (parts.stream().mapToLong(part -> part.strokes().size()).sum() > MAX_STROKES) {
             throw new InvalidValueException(
-                    String.format(Locale.ROOT, "what is brought in has at most %,d strokes", MAX_STROKES));
+                    String.format(Locale.ROOT, "an import holds up to %,d hits", MAX_STROKES));
         }
     }
 

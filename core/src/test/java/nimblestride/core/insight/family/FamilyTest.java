@@ -77,7 +77,7 @@ class FamilyTest {
                 .containsExactly("against 6/8", "against 4/4", "against 7/8");
         assertThat(family.members())
                 .extracting(Family.Member::why)
-                .containsExactly("home in every bar", "home after 3 bars", "home after 3 bars");
+                .containsExactly("fits each bar", "home after 3 bars", "home after 3 bars");
     }
 
     @Test

@@ -49,10 +49,10 @@ class SmallLanguagesTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "5,3; expected \"into\"",
-                "5,3 into 4/4; expected \"of\"",
+                "5,3; Try \"into\"",
+                "5,3 into 4/4; Try \"of\"",
                 "five into 4/4 of 1/16; column 1",
-                "5 into 4/4 of 1/12 with; expected a note value",
+                "5 into 4/4 of 1/12 with; Try a note value",
                 "5 into 7/16 of 1/8; column 13",
                 "5 into 9999/1 of 1/16; at most 20,000 units",
                 "5 into 4/4 of 1/16 with luck; column 25",
@@ -86,10 +86,10 @@ class SmallLanguagesTest {
             value = {
                 "3 two 2; column 3",
                 "3 0 2; longer than zero",
-                ", of 1/8; expected lengths",
-                "3 of; expected a length",
+                ", of 1/8; Try lengths",
+                "3 of; Try a length",
                 "3/0 2; column 1",
-                "3 2 of nothing; expected a note value",
+                "3 2 of nothing; Try a note value",
                 "99999999999999999999 2; too large"
             })
     void saysWhichLengthMakesNoSense(String text, String expected) {
@@ -142,13 +142,13 @@ class SmallLanguagesTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "snare sticking R L; expected \"of\"",
+                "snare sticking R L; Try \"of\"",
                 "snare sticking of 1/16; at least one stroke",
                 "kick at; 1 to 100,000 counts",
                 "kick at 1; column 9",
                 "kick at 0:0; numbered from 0",
                 "kick at 1:0 1:0; only once",
-                "kick every 1/8 moving dust to ride; expected notes, singles"
+                "kick every 1/8 moving dust to ride; Try notes, singles"
             })
     void layersThatMakeNoSenseSaySo(String text, String expected) {
         assertThatThrownBy(() -> LayerText.read(text))

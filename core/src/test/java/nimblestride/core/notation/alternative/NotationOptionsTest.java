@@ -46,7 +46,7 @@ class NotationOptionsTest {
             assertThat(change.newValue()).isEqualTo(Examples.value("1/16"));
         });
         assertThat(meters(named(ways, "A signature in 1/20"))).isEqualTo("13/20");
-        assertThat(meters(named(ways, "As it stands"))).isEqualTo("2/4+3/20");
+        assertThat(meters(named(ways, "As written"))).isEqualTo("2/4+3/20");
         assertThat(ways).allSatisfy(way -> assertThat(way.strokes()).isEqualTo(5));
     }
 
@@ -65,7 +65,7 @@ class NotationOptionsTest {
         List<NotationOption> ways = ways("7/8", "snare every 1/8");
         assertThat(meters(named(ways, "In doubled"))).isEqualTo("7/4");
         assertThat(meters(named(ways, "In halved"))).isEqualTo("7/16");
-        assertThat(ways.get(0).name()).isEqualTo("As it stands");
+        assertThat(ways.get(0).name()).isEqualTo("As written");
     }
 
     @Test
@@ -110,7 +110,7 @@ class NotationOptionsTest {
     @Test
     void manyNotesAreStillCompared() {
         List<NotationOption> ways = ways("4/4 x96", "snare every 1/256");
-        assertThat(named(ways, "As it stands").strokes()).isEqualTo(96 * 256);
+        assertThat(named(ways, "As written").strokes()).isEqualTo(96 * 256);
     }
 
     @Test

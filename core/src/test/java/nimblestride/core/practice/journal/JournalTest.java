@@ -66,7 +66,7 @@ class JournalTest {
                 .extracting(PracticeSession.Turn::what)
                 .containsExactly("Warm up on the pad", "Due", "Hard", "Forgotten", "Fresh");
         assertThat(sitting.turns().get(1).why()).isEqualTo("due in 1 day");
-        assertThat(sitting.turns().get(3).why()).isEqualTo("never practised yet");
+        assertThat(sitting.turns().get(3).why()).isEqualTo("never practiced");
         assertThat(PracticeSession.neglected(List.of(fresh, hard, forgotten), WEDNESDAY))
                 .containsExactly(forgotten);
     }

@@ -81,6 +81,6 @@ class AssignmentProgressTest {
     void whereTheLogSaysNothingThatIsSaid() {
         assertThat(AssignmentProgress.of(set(Optional.of(STEPS), "x"), List.of())
                         .description())
-                .isEqualTo("Not practised yet, as far as the log says.");
+                .isEqualTo("Not in the log yet.");
     }
 }

@@ -57,10 +57,10 @@ class InnerBarsTest {
             delimiter = ';',
             value = {
                 "29/16(4+4+4+4|4+4+4); 4+4+4+4|4+4+4 is 28, and a bar of 29/16 holds 29",
-                "11/8(3+3||3+2); expected the size of a group",
-                "11/8(3+3|; expected the size of a group",
+                "11/8(3+3||3+2); Try the size of a group",
+                "11/8(3+3|; Try the size of a group",
                 "11/8(3+3|3+2; | and another inner bar",
-                "11/8(|11); expected the size of a group",
+                "11/8(|11); Try the size of a group",
             })
     void levelsThatDoNotAddUpAreNamed(String text, String message) {
         assertThatThrownBy(() -> bars(text)).hasMessageContaining(message);

@@ -71,9 +71,9 @@ class SwingTest {
                 "eighths 40; from 50 to 75 percent",
                 "1:0; from 50 to 75 percent",
                 "0:0; from 50 to 75 percent",
-                "eighths; expected a note and the share",
+                "eighths; Try a note and the share",
                 "bananas 60 %; expected",
-                "''; expected a note and the share",
+                "''; Try a note and the share",
             })
     void whatCannotBeSwungIsNamed(String typed, String reason) {
         assertThatThrownBy(() -> SwingText.read(typed)).hasMessageContaining(reason);

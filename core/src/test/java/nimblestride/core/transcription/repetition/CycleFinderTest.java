@@ -91,7 +91,7 @@ class CycleFinderTest {
         assertThat(found.layer()).contains(layer("kick cell x..x.x. of 1/16"));
         assertThat(found.sureness().value()).isBetween(0.8, 0.9);
         assertThat(found.variation().said())
-                .isEqualTo(round == 7 ? "the last one is varied" : "number " + (round + 1) + " is varied");
+                .isEqualTo(round == 7 ? "the last one differs" : "number " + (round + 1) + " differs");
     }
 
     /** On a grid too fine for whole numbers of a line's length there is a clear error, or an answer; never a wrong one. */

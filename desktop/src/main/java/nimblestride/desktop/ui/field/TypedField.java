@@ -7,6 +7,7 @@ import javafx.css.PseudoClass;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.language.text.TextException;
 
 /**
  * A text field for a value in the typed language. It takes text it can read at once. Text it can't read stays as
@@ -123,7 +124,7 @@ public final class TypedField<T> extends VBox {
                 take(value);
             }
         } catch (StrideException e) {
-            showProblem(e.getMessage());
+            showProblem(e instanceof TextException unread ? unread.description() : e.getMessage());
         }
     }
 

@@ -200,7 +200,10 @@ public final class RoadView extends BorderPane {
         String layers =
                 answer.analysis().layers().stream().map(Analysis.OfLayer::name).collect(Collectors.joining(", "));
         String lands =
-                answer.findings().stream().map(finding -> finding.sentence()).collect(Collectors.joining(" "));
+                answer.findings().stream()
+                        .filter(finding -> !finding.isBehindMore())
+                        .map(finding -> finding.sentence())
+                        .collect(Collectors.joining(" "));
         return "The Road. For the same bars as text, open Cross, then Bar by bar. "
                 + (layers.isEmpty() ? "No layers. " : "Layers: " + layers + ". ") + lands;
     }

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.ContextMenuEvent;
@@ -21,29 +23,38 @@ import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.glossary.Glossary;
 import nimblestride.core.insight.glossary.Term;
+import nimblestride.core.insight.wording.Wording;
 import nimblestride.desktop.ui.control.ControlTip;
 
-/** Shows one finding with its sum and what fixes it. */
+/**
+ * Shows one finding. A layer's card is one line until somebody asks for its details; every other card shows its sum and what
+ * fixes it at once.
+ */
 final class FindingCard extends FittedColumn {
     // Pseudo-classes, because a new style class would restyle everything in the card from scratch.
     private static final PseudoClass CHECK = PseudoClass.getPseudoClass("check");
-    private static final PseudoClass RETURN = PseudoClass.getPseudoClass("return");
+    private static final PseudoClass HEADLINE = PseudoClass.getPseudoClass("headline");
 
-    private static final String NO_TERMS =
-            "No special terms here. Press Shift+F1 for the glossary.";
+    private static final String NO_TERMS = "No special terms here. Press Shift+F1 for the glossary.";
 
-    private final WrappedText sentence = new WrappedText("finding-sentence");
+    private final LinkedText sentence;
     private final WrappedText sum = new WrappedText("finding-sum");
+    private final ToggleButton more = new ToggleButton();
+    private final List<WrappedText> details = new ArrayList<>();
     private final Button button = new Button();
     private final Consumer<Finding.Place> goTo;
     private Finding finding;
+    private int nextBar;
 
     FindingCard(Finding finding, Consumer<Finding.Place> goTo, Consumer<Finding.Fix> fix) {
         super(4);
         this.goTo = goTo;
+        sentence = new LinkedText("finding-sentence", goTo);
         getStyleClass().add("finding");
         button.getStyleClass().add("small");
         button.setOnAction(event -> this.finding.fix().ifPresent(fix));
+        more.getStyleClass().addAll("small", "flat", "finding-more");
+        more.selectedProperty().addListener(change -> showParts());
         setFocusTraversable(true);
         ControlTip.onAsking(this, this::terms);
         setOnMouseClicked(this::click);
@@ -57,11 +68,18 @@ final class FindingCard extends FittedColumn {
             return;
         }
         finding = newFinding;
+        nextBar = 0;
         pseudoClassStateChanged(CHECK, finding.category() == Category.CHECK);
-        pseudoClassStateChanged(RETURN, finding.category() == Category.RETURN);
-        sentence.setText(finding.sentence());
+        pseudoClassStateChanged(HEADLINE, finding.category() == Category.HEADLINE);
+        sentence.setText(finding.sentence(), finding.bars());
         sum.setText(finding.sum());
         button.setText(finding.fix().map(Finding.Fix::label).orElse(""));
+        showParts();
+    }
+
+    private void showParts() {
+        more.setText(more.isSelected() ? "Less" : "Details");
+        more.setAccessibleText(more.getText() + ": " + finding.sentence());
         show(parts());
         requestLayout();
         setAccessibleText(text());
@@ -70,6 +88,14 @@ final class FindingCard extends FittedColumn {
     /** Returns only the parts that say something. */
     private List<Node> parts() {
         List<Node> parts = new ArrayList<>(List.of(sentence));
+        boolean folds = !finding.details().isEmpty();
+        if (folds) {
+            parts.add(more);
+            if (!more.isSelected()) {
+                return parts;
+            }
+            parts.addAll(detailParts());
+        }
         if (!finding.sum().isEmpty()) {
             parts.add(sum);
         }
@@ -79,9 +105,29 @@ final class FindingCard extends FittedColumn {
         return parts;
     }
 
-    /** Explains the terms where they stand. */
+    private List<WrappedText> detailParts() {
+        List<String> sentences = finding.details().stream()
+                .map(Wording::of)
+                .flatMap(words -> Stream.of(words.sentence(), words.sum()))
+                .filter(words -> !words.isEmpty())
+                .toList();
+        while (details.size() < sentences.size()) {
+            details.add(new WrappedText("finding-detail"));
+        }
+        for (int i = 0; i < sentences.size(); i++) {
+            details.get(i).setText(sentences.get(i));
+        }
+        return details.subList(0, sentences.size());
+    }
+
+    /** Explains the terms where they stand, and gives the sums in fractions. */
     private String terms() {
-        return Glossary.in(text()).stream().map(Term::definition).collect(Collectors.joining("\n"));
+        Stream<String> fractions = Stream.concat(
+                Stream.of(finding.fractions()),
+                more.isSelected() ? finding.details().stream().map(Wording::of).map(Wording.Words::fractions) : Stream.of());
+        Stream<String> terms = Glossary.in(text()).stream().map(Term::definition);
+        return Stream.concat(fractions.filter(sum -> !sum.isEmpty()).map(sum -> "In whole notes: " + sum), terms)
+                .collect(Collectors.joining("\n"));
     }
 
     @Override
@@ -89,8 +135,20 @@ final class FindingCard extends FittedColumn {
         return attribute == AccessibleAttribute.HELP ? terms() : super.queryAccessibleAttribute(attribute, parameters);
     }
 
+    /** Returns all that is shown now. */
     private String text() {
-        return (finding.sentence() + " " + finding.sum()).strip();
+        return Stream.of(
+                        Stream.of(finding.sentence()),
+                        more.isSelected() || finding.details().isEmpty()
+                                ? Stream.concat(
+                                        finding.details().isEmpty()
+                                                ? Stream.<String>of()
+                                                : detailParts().stream().map(WrappedText::getText),
+                                        Stream.of(finding.sum()))
+                                : Stream.<String>of())
+                .flatMap(words -> words)
+                .filter(words -> !words.isEmpty())
+                .collect(Collectors.joining(" "));
     }
 
     private void click(MouseEvent event) {
@@ -102,7 +160,7 @@ final class FindingCard extends FittedColumn {
 
     private void press(KeyEvent event) {
         if (event.getCode() == KeyCode.ENTER) {
-            finding.place().ifPresent(goTo);
+            goToNextBar();
             event.consume();
         } else if (event.getCode() == KeyCode.I && !event.isShortcutDown()) {
             ControlTip.setText(this, NO_TERMS);
@@ -110,6 +168,17 @@ final class FindingCard extends FittedColumn {
         } else if (event.isShortcutDown() && event.getCode() == KeyCode.C) {
             copy();
             event.consume();
+        }
+    }
+
+    /** Goes to each bar the sentence names in turn; to its place where it names none. */
+    private void goToNextBar() {
+        List<Finding.BarLink> bars = finding.bars();
+        if (bars.isEmpty()) {
+            finding.place().ifPresent(goTo);
+        } else {
+            goTo.accept(bars.get(nextBar % bars.size()).place());
+            nextBar++;
         }
     }
 

@@ -8,12 +8,16 @@ import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.desktop.ui.control.ScrollIntoView;
 
-/** Shows the findings, errors first. Selecting one shows its place on the Road; Ctrl+C copies it. */
+/**
+ * Shows the findings in the order a player asks, the rest behind More. Selecting one shows its place on the Road; Ctrl+C copies
+ * it.
+ */
 public final class FindingsPane extends VBox {
     /** Writes at least this many while there are too few to fill the pane. */
     private static final int FIRST = 10;
@@ -25,6 +29,8 @@ public final class FindingsPane extends VBox {
 
     private final Consumer<Finding.Place> goTo;
     private final Consumer<Finding.Fix> fix;
+    private final ToggleButton more = new ToggleButton();
+    private List<Finding> all = List.of();
     private List<Finding> findings = List.of();
     private boolean restToCome;
 
@@ -41,8 +47,11 @@ public final class FindingsPane extends VBox {
         list.getStyleClass().add("findings-list");
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
+        more.setId("findings-more");
+        more.getStyleClass().add("small");
+        more.selectedProperty().addListener(change -> show(all));
         getChildren().setAll(title, scroll);
-        sceneProperty().addListener(change -> show(findings));
+        sceneProperty().addListener(change -> show(all));
     }
 
     /**
@@ -50,7 +59,10 @@ public final class FindingsPane extends VBox {
      * of view.
      */
     public void show(List<Finding> newFindings) {
-        findings = newFindings;
+        all = newFindings;
+        findings = more.isSelected()
+                ? all
+                : all.stream().filter(finding -> !finding.isBehindMore()).toList();
         int first = firstInSight();
         write(first, endOfSight(first));
         if (getScene() != null && !restToCome) {
@@ -75,8 +87,20 @@ public final class FindingsPane extends VBox {
                 cards.add(new FindingCard(findings.get(i), goTo, fix));
             }
         }
-        int shown = Math.min(list.getChildrenUnmodifiable().size(), findings.size());
-        list.show(cards.subList(0, Math.max(shown, end)));
+        int shown = Math.min(cardsInList(), findings.size());
+        List<Node> nodes = new ArrayList<>(cards.subList(0, Math.max(shown, end)));
+        long behind = all.stream().filter(Finding::isBehindMore).count();
+        if (behind > 0 && nodes.size() == findings.size()) {
+            more.setText(more.isSelected() ? "Less" : "More (" + behind + ")");
+            nodes.add(more);
+        }
+        list.show(nodes);
+    }
+
+    private int cardsInList() {
+        return (int) list.getChildrenUnmodifiable().stream()
+                .filter(FindingCard.class::isInstance)
+                .count();
     }
 
     private int firstInSight() {

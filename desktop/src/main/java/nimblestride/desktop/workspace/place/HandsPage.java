@@ -98,7 +98,7 @@ final class HandsPage extends VBox implements Page {
     @Override
     public void show(AnalyzedExercise answer) {
         List<Label> sentences = answer.findings().stream()
-                .filter(finding -> finding.category() == Category.HANDS)
+                .filter(finding -> finding.category() == Category.HANDS || finding.category() == Category.LIMBS)
                 .map(finding -> sentence(finding.sentence() + " " + finding.sum()))
                 .toList();
         advice.getChildren().setAll(sentences);
