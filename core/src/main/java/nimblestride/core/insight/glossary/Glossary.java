@@ -29,12 +29,8 @@ public final class Glossary {
                             "The strong accent against the downbeat, usually snare on 2 and 4.",
                             "backbeats"),
                     term(
-                            "bar",
-                            "One cycle of the meter, from one 1 to the next.",
-                            "bars"),
-                    term(
                             "beat",
-                            "What your foot taps; where the groups are unequal, each group is one beat, long or short.",
+                            "What your foot taps; in groups of unequal size, the start of each group, long or short.",
                             "beats"),
                     term(
                             "Book",
@@ -76,13 +72,13 @@ public final class Glossary {
                             "displacements"),
                     term(
                             "double",
-                            "Two strokes in a row by one hand, also called a diddle.",
+                            "Two strokes in a row by one hand.",
                             "doubles",
                             "diddle",
                             "diddles"),
                     term(
                             "downbeat",
-                            "The 1 of a bar.",
+                            "The first count of a bar, the 1.",
                             "downbeats"),
                     term(
                             "drag",
@@ -225,7 +221,7 @@ public final class Glossary {
                             "The picture of your bars from left to right, with the layers below."),
                     term(
                             "ruff",
-                            "Grace notes before a main note: a three-stroke ruff has two, a four-stroke ruff three.",
+                            "Two or three grace notes by alternating hands before a main note; the name counts all its strokes.",
                             "ruffs"),
                     term(
                             "Stages",
@@ -299,7 +295,7 @@ public final class Glossary {
         return new Term(name, List.of(otherForms), meaning);
     }
 
-    /** Returns all terms, in alphabetical order. */
+    /** Returns all terms, in alphabetical order, whatever their capitals. */
     public static List<Term> all() {
         return ALL.stream().map(Found::term).toList();
     }

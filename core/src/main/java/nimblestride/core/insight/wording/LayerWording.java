@@ -142,12 +142,14 @@ final class LayerWording {
         Phrase phrase = fact.phrase();
         CommonNote note = FindingWords.note(phrase).and(fact.cycle().length(), fact.length(), phrase.length());
         NoteValue played = fact.cycle().length().times(fact.cycles());
+        NoteValue late = phrase.length().minus(played).minus(fact.length());
         return new Words(
                 "Stop after " + count(phrase.bars().size(), "bar") + ": " + note.say(fact.length())
                         + " left over, " + note.say(fact.missing()) + " short of the next cycle.",
-                note.times(fact.cycles(), fact.cycle().length()) + " = " + note.say(played) + "; the phrase is "
-                        + note.say(phrase.length()) + ".",
+                note.times(fact.cycles(), fact.cycle().length()) + " = " + note.say(played)
+                        + (late.isZero() ? "" : "; it starts " + note.and(late).say(late) + " late")
+                        + "; the phrase is " + note.say(phrase.length()) + ".",
                 fact.cycles() + " × " + fact.cycle().length() + " = " + played + "; " + phrase.length() + " - " + played
-                        + " = " + fact.length());
+                        + (late.isZero() ? "" : " - " + late) + " = " + fact.length());
     }
 }

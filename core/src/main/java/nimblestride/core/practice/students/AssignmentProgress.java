@@ -48,15 +48,15 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
                         .toList());
     }
 
-    /** Returns it in words: {@code 9 times, 120 minutes; clean up to 162 eighths a minute; hard: 4& of bar 2.} */
+    /** Returns it in words: {@code 9 times, 120 minutes; clean up to 162 BPM (eighths); hard: 4& of bar 2.} */
     public String description() {
         if (times == 0) {
             return "Not in the log yet.";
         }
         String places = String.join(", ", hard.subList(0, Math.min(MAX_PLACES, hard.size())));
         return Counted.count(times, "time") + ", " + Counted.count(seconds / 60, "minute")
-                + clean.map(tempo -> "; clean up to " + Tempo.decimal(tempo.perMinute()) + " "
-                                + NoteName.sayMany(tempo.beat()) + " BPM")
+                + clean.map(tempo -> "; clean up to " + Tempo.decimal(tempo.perMinute()) + " BPM ("
+                                + NoteName.sayMany(tempo.beat()) + ")")
                         .orElse("; not clean yet")
                 + (places.isEmpty() ? "." : "; hard: " + places + ".");
     }

@@ -166,7 +166,11 @@ public final class TimingAdvice {
         if (Math.abs(overall.mean()) < audible()) {
             return Optional.empty();
         }
-        String whole = "On average you are " + said(overall.mean()) + " of the click";
+        String whole = String.format(
+                Locale.ROOT,
+                "On average you are %.0f ms %s the click",
+                Math.abs(overall.mean()),
+                overall.mean() < 0 ? "ahead of" : "behind");
         return Optional.of(
                 TypicalTiming.isEarlyAsOrdinary(overall)
                         ? whole + ", as trained players are. Nothing to fix."

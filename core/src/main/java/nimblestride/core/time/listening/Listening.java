@@ -160,8 +160,8 @@ public final class Listening {
                 .toList();
         List<Integer> cell = RepeatingPrefix.brokenOff(counts);
         int rounds = counts.size() / cell.size();
-        String why = (rounds == 1 ? "one time through" : "it repeats " + times(rounds))
-                + (counts.size() % cell.size() == 0 ? "" : "");
+        String why = (rounds == 1 ? "once through" : times(rounds) + " through")
+                + (counts.size() % cell.size() == 0 ? "" : ", then it starts again");
         return new PatternGuess(cell, units.unit(), BarSplitter.bars(cell, units.unit()), tempo, 1, why);
     }
 }

@@ -21,7 +21,6 @@ import nimblestride.core.time.value.NoteValue;
  * @param position from the start of the bar
  */
 public record CountPosition(Meter meter, NoteValue position) {
-    private static final Map<NoteValue, String> LABELS = labels();
     private static final Pattern WRITTEN = Pattern.compile("\\s*(\\d{1,9})\\s*(.*?)\\s*");
     private static final Pattern SPOKEN = Pattern.compile("\\s*(\\D.*?)\\s+of\\s+(\\d{1,9})\\s*");
 
@@ -30,6 +29,7 @@ public record CountPosition(Meter meter, NoteValue position) {
     private static final Pattern EARLIER = Pattern.compile("(quint|sext|sept)([1-7])");
     private static final Map<String, Integer> EARLIER_SIZES = Map.of("quint", 5, "sext", 6, "sept", 7);
     private static final List<String> ORDINALS = List.of("", "1st", "2nd", "3rd", "4th", "5th", "6th", "7th");
+    private static final Map<NoteValue, String> LABELS = labels();
 
     /** Maps fractions of a beat to their syllables; a place in a tuplet to its number and its tuplet's size. */
     private static Map<NoteValue, String> labels() {

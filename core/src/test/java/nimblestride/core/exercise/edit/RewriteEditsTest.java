@@ -195,6 +195,6 @@ class RewriteEditsTest {
         assertThat(RewriteEdits.halveValues(exercise("7/8(2+3+2)")).phrase()).isEqualTo(bars("7/16(2+3+2)"));
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> RewriteEdits.joinBars(exercise("9/16 x5000")))
-                .withMessageContaining("at most 10,000");
+                .withMessageContaining("one bar would need 45,000 units of 1/16; a bar holds up to 10,000");
     }
 }

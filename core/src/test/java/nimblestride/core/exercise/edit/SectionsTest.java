@@ -72,22 +72,22 @@ class SectionsTest {
         Exercise piece = thereAndBack();
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> SectionEdits.withPivot(piece, 0, PivotText.read("1/8 = 1/4")))
-                .withMessageContaining("no modulation leads into the first section");
+                .withMessageContaining("the first section sets the tempo, so no modulation leads into it");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> SectionEdits.withPivot(piece, 1, PivotText.read("1/64 = 1/4")))
-                .withMessageContaining("modulation 1, 1/64 = 1/4, would lead to 1344 beats a minute");
+                .withMessageContaining("modulation 1, 1/64 = 1/4, would lead to 1344 BPM");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> piece.withTempo(Tempo.ofQuarters(800)))
                 .withMessageContaining("1066.667");
         Exercise fine = then(then(piece, "1/4 = 1/4", 1, "1/999983"), "1/4 = 1/4", 1, "1/999979");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> then(fine, "1/4 = 1/4", 1, "1/999961"))
-                .withMessageContaining("divided more finely, than can be counted exactly");
+                .withMessageContaining("too finely divided to count exactly");
         assertThat(piece.allowsTempo(Tempo.ofQuarters(800))).isFalse();
         assertThat(piece.allowsTempo(Tempo.ofQuarters(700))).isTrue();
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> SectionEdits.rename(piece, 1, "A"))
-                .withMessageContaining("different names");
+                .withMessageContaining("a name of its own");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> SectionEdits.remove(piece.selectedOnly(), 0))
                 .withMessageContaining("the only section");

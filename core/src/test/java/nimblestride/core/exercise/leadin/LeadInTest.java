@@ -101,7 +101,7 @@ class LeadInTest {
         Exercise piece = thereAndBack("4/4", "quarter = quarter", "7/8");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> LeadIn.before(piece, 1, 1))
-                .withMessageContaining("the tempo stays here");
+                .withMessageContaining("the tempo stays the same here, so no lead-in is needed");
         Exercise fine = thereAndBack("4/4", "997/1024 = quarter", "7/8");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> LeadIn.before(fine, 1, 2))
@@ -116,13 +116,13 @@ class LeadInTest {
         Exercise drifted = SectionEdits.repeat(there, 2, 0, 1, PivotText.read("4 in groups of 3"));
         Finding finding = Findings.of(Analysis.of(drifted)).get(0);
         assertThat(finding.code()).isEqualTo("drifted");
-        assertThat(finding.sentence()).startsWith("A comes back at 140 in section 3, and it was at 84");
+        assertThat(finding.sentence()).startsWith("A comes back at 140 BPM in section 3; it was at 84.");
         Exercise fixed = finding.fix().orElseThrow().fixed();
         assertThat(fixed.chain().isHome()).isTrue();
         assertThat(Findings.of(Analysis.of(fixed))).extracting(Finding::code).doesNotContain("drifted");
         assertThat(Findings.of(Analysis.of(fixed)))
                 .filteredOn(one -> one.code().equals("sections"))
                 .extracting(Finding::sentence)
-                .containsExactly("A at 84, then B at 105, then A at 84. The last is at the tempo of the first.");
+                .containsExactly("A at 84, then B at 105, then A at 84. The last section is at the first tempo.");
     }
 }

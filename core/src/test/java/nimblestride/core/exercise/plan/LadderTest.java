@@ -176,12 +176,12 @@ class LadderTest {
     void whatIsNoLadderIsRefused() {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Ladder.of(of(96), of(60), of(4)))
-                .withMessageContaining("not below its start");
+                .withMessageContaining("the goal, 60, can't be below the start, 96");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Ladder.of(of(60), of(96), of(0)));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Ladder.of(of(60), of(1_200), of(4)));
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Ladder.of(of(60), of(96), BigFraction.of(1, 1_000_000)))
-                .withMessageContaining("larger steps");
+                .withMessageContaining("steps larger");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new LadderRules(0, 2));
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new LadderPace(MONDAY, MONDAY.minusDays(1), EnumSet.of(DayOfWeek.MONDAY)));

@@ -36,7 +36,7 @@ class PlainTextTest {
         for (String none : new String[] {"", "   ", "123456"}) {
             assertThatExceptionOfType(InvalidValueException.class)
                     .isThrownBy(() -> PlainText.name("a student", none, 5))
-                    .withMessage("a student has a name of 1 to 5 characters");
+                    .withMessage("a student needs a name of 1 to 5 characters");
         }
     }
 }

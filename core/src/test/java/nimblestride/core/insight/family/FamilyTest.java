@@ -65,7 +65,7 @@ class FamilyTest {
                 .hasSize(3);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> AccentFamily.of(exercise("4/4", "snare 5 over bar"), 0))
-                .withMessageContaining("no figure of its own length");
+                .withMessageContaining("snare has no fixed length to accent");
     }
 
     @Test
@@ -77,7 +77,7 @@ class FamilyTest {
                 .containsExactly("against 6/8", "against 4/4", "against 7/8");
         assertThat(family.members())
                 .extracting(Family.Member::why)
-                .containsExactly("fits each bar", "home after 3 bars", "home after 3 bars");
+                .containsExactly("fits each bar", "3-bar cycle", "3-bar cycle");
     }
 
     @Test
@@ -125,10 +125,10 @@ class FamilyTest {
         }
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Displacement.landingOn(layer("kick every 5/16 reset bar"), bars("7/8"), 2))
-                .withMessageContaining("let it run on first");
+                .withMessageContaining("a layer that resets can't land elsewhere; set its reset to never first");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Displacement.landingOn(layer("kick 3 over bar"), bars("7/8"), 2))
-                .withMessageContaining("lies over bars");
+                .withMessageContaining("spread over bars");
     }
 
     @Test

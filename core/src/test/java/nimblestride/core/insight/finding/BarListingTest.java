@@ -23,7 +23,7 @@ class BarListingTest {
                         "Bar 3, 7/16(2+2+3): kick on 1e, 2&; snare on 1&.",
                         "Bar 4, 7/16(2+2+3): kick on 2; snare on 1&.",
                         "Bar 5, 7/16(2+2+3): kick on 1&; snare on 1&.",
-                        "Bar 6, 7/16(2+2+3), all home: kick on 1, 2e, landing; snare on 1&.");
+                        "Bar 6, 7/16(2+2+3), everything home: kick on 1, 2e, landing; snare on 1&.");
     }
 
     @Test
@@ -38,6 +38,6 @@ class BarListingTest {
     @Test
     void tellsBarsFarAway() {
         assertThat(words("7/8", "kick every 5/16").line(1_000_000_000L))
-                .startsWith("Bar 1,000,000,001, 7/8(2+2+3), all home: kick on 1");
+                .startsWith("Bar 1,000,000,001, 7/8(2+2+3), everything home: kick on 1");
     }
 }

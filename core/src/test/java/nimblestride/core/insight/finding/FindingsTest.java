@@ -5,6 +5,7 @@ import static nimblestride.core.language.text.Examples.layer;
 import static nimblestride.core.language.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -12,6 +13,8 @@ import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.edit.EditHistory;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
+import nimblestride.core.insight.fact.LayerFact;
+import nimblestride.core.insight.wording.Wording;
 import org.junit.jupiter.api.Test;
 
 class FindingsTest {
@@ -24,53 +27,111 @@ class FindingsTest {
         return findings.stream().filter(f -> f.code().equals(code)).findFirst().orElseThrow();
     }
 
-    @Test
-    void theStoryOfTheFiveSixteenthsIsToldWithItsSums() {
-        List<Finding> findings = findings(exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16"));
-        Finding back = only(findings, "returns");
-        assertThat(back.sentence())
-                .isEqualTo("Kick every 5/16 is back on 1 after 15 bars, 5 phrases: bar 16 is bar 1 again.");
-        assertThat(back.sum()).isEqualTo("49 hits of 5/16 = 5 phrases of 49/16 = 245/16.");
-        assertThat(back.place()).contains(new Finding.Place(0, value("245/16")));
-        Finding lands = only(findings, "lands");
-        assertThat(lands.sentence())
-                .isEqualTo("Kick lands on bars 1, 2 and 3 of the 15, then not before bar 16, which is bar 1 again.");
-        assertThat(lands.sum()).isEqualTo("Bar 3 starts after 5/2: 8 hits of 5/16.");
-        assertThat(only(findings, "length").sum()).isEqualTo("2 × 10/8 + 9/16 = 49/16.");
+    private static Finding ofLayer(Exercise exercise, int index) {
+        return findings(exercise).stream()
+                .filter(finding -> finding.fact() instanceof LayerFact.Overview
+                        && finding.place().orElseThrow().layer() == index)
+                .findFirst()
+                .orElseThrow();
     }
 
-    /** "1 phrase of 3 = 3" says nothing: whole notes are named, and what is one of something is not added up. */
+    private static List<String> details(Finding finding) {
+        return finding.details().stream()
+                .map(Wording::of)
+                .map(words -> (words.sentence() + " " + words.sum()).strip())
+                .toList();
+    }
+
+    /** The worked example of the plan: 10/8 + 10/8 + 9/16 against five sixteenths. */
     @Test
-    void sumsNameWholeNotesAndDoNotRepeatThemselves() {
-        List<Finding> findings =
-                findings(exercise("[7/8(2+2+3), 5/8] x2", "ride cell Xxx of 1/8", "snare 5 over 2 bars"));
-        assertThat(findings)
-                .filteredOn(finding -> finding.code().equals("returns"))
-                .extracting(Finding::sum)
+    void aLayerSaysItsCycleItsHitsAndTheBarsWhereItIsOnTheOne() {
+        Exercise exercise = exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16");
+        Finding headline = findings(exercise).get(0);
+        assertThat(headline.sentence()).isEqualTo("Everything lines up again after 15 bars (38 s).");
+        assertThat(headline.sum()).isEqualTo("5 × 49 sixteenths = 245 sixteenths.");
+        assertThat(headline.fractions()).isEqualTo("5 × 49/16 = 245/16");
+        Finding kick = findings(exercise).get(1);
+        assertThat(kick.sentence())
+                .isEqualTo("Kick, every 5 sixteenths · 15-bar cycle, 49 hits · on the 1 in bars 1, 2 and 3.");
+        assertThat(kick.sum()).isEqualTo("49 × 5 sixteenths = 245 sixteenths = 5 phrases (15 bars).");
+        assertThat(kick.fractions()).isEqualTo("49 × 5/16 = 5 × 49/16 = 245/16");
+        assertThat(kick.bars())
                 .containsExactly(
-                        "8 cells of 3/8 = 1 phrase of 3 whole notes.",
-                        "2 rounds of 5 over 3/2 = 1 phrase of 3 whole notes.");
-        assertThat(only(findings, "together").sum())
-                .isEqualTo("1 phrase of 3 whole notes, the least common multiple of their returns.");
-        assertThat(only(findings(exercise("4/4 x4", "kick every 3/2")), "lands").sum())
-                .isEqualTo("Bar 10 starts after 9 whole notes: 6 hits of 3/2.");
-        // Rounds over bars that differ are rounds, not so many of one length.
-        assertThat(only(findings(exercise("7/8(2+2+3), 5/8", "snare 5 over bar")), "returns")
-                        .sum())
-                .isEqualTo("2 rounds of 5 over the bar = 1 phrase of 3/2.");
-        assertThat(only(findings(exercise("7/8, 5/8, 3/8", "snare 5 over 2 bars")), "returns")
-                        .sum())
-                .isEqualTo("3 rounds of 5 over 2 bars = 2 phrases of 15/8 = 15/4.");
-        assertThat(only(findings(exercise("7/8, 5/8", "snare 5 over 3/4 reset bar")), "reset")
-                        .sum())
-                .isEqualTo("Of the last 3/4, 1/8 is played and 5/8 is cut off.");
-        assertThat(only(findings(exercise("4/4", "kick every 3/16")), "returns").sum())
-                .isEqualTo("16 hits of 3/16 = 3 bars of 1 whole note = 3 whole notes.");
-        assertThat(only(findings(exercise("5/8", "kick every 1/1")), "returns").sum())
-                .isEqualTo("5 hits of 1 whole note = 8 bars of 5/8 = 5 whole notes.");
-        assertThat(only(findings(exercise("5/4, 3/4", "kick every 1/4")), "length")
-                        .sum())
-                .isEqualTo("5/4 + 3/4 = 2 whole notes.");
+                        new Finding.BarLink("1", new Finding.Place(0, value("0"))),
+                        new Finding.BarLink("2", new Finding.Place(0, value("5/4"))),
+                        new Finding.BarLink("3", new Finding.Place(0, value("5/2"))));
+        assertThat(only(findings(exercise), "length").sentence())
+                .isEqualTo("One phrase is 3 bars, 49 sixteenths (7.7 s).");
+        assertThat(only(findings(exercise), "length").sum()).isEqualTo("2 × 10/8 + 9/16 = 49 sixteenths.");
+    }
+
+    /** How to count it and where it falls come before any arithmetic. */
+    @Test
+    void detailsBeginWithTheCount() {
+        assertThat(details(ofLayer(exercise("11/8(3+3+3+2)", "ride every 1/4"), 0)))
+                .startsWith(
+                        "Count bar 1: 1, 3, 5, 7, 9, 11. Bar 2: 2, 4, 6, 8, 10.",
+                        "It falls with the pulse in bar 1, between the pulse in bar 2. The pulse: quarters from each bar's"
+                                + " 1. Hits per bar: 6, 5.",
+                        "Polymeter: the same subdivision as the bars, but a length of its own. Its 1 drifts against the bars'"
+                                + " 1 until both line up.")
+                .contains(
+                        "Stop after 1 bar: 1 eighth left over, 1 eighth short of the next cycle. 5 × 2 eighths = 10 eighths;"
+                                + " the phrase is 11 eighths.",
+                        "Play alternating eighths: the right hand starts every cycle: R R. 2 notes per cycle is even.");
+        assertThat(details(ofLayer(exercise("10/8(3+3+2+2)", "kick every 5/16"), 0)))
+                .anyMatch(text -> text.startsWith("It falls on the groups and between in bar 1"));
+        assertThat(details(ofLayer(exercise("9/8", "snare 5 over bar"), 0)))
+                .contains("5:3 polyrhythm: 5 notes in the time of 3 beats. 5 + 3 - 1 = 7 hits in that time, beats included.");
+        assertThat(details(ofLayer(exercise("11/8", "kick every 3/16 reset bar"), 0)))
+                .contains("It restarts every bar: the last one stops after 1 sixteenth. 1 sixteenth of 3 sixteenths; 2"
+                        + " sixteenths cut off.");
+    }
+
+    /** What is true of every bar goes without saying. */
+    @Test
+    void nothingIsSaidThatIsTrueOfEveryBar() {
+        List<Finding> findings = findings(exercise("4/4", "snare every 1/4", "kick every 1/2"));
+        assertThat(findings)
+                .extracting(Finding::sentence)
+                .startsWith("One bar is 4 quarters (2.5 s), grouped 1+1+1+1.", "Snare, quarters · 4 hits per bar.");
+        assertThat(findings)
+                .extracting(Finding::code)
+                .doesNotContain("on-one", "together", "ones", "length")
+                .contains("phrase");
+        assertThat(ofLayer(exercise("7/8, 5/8", "snare 5 over bar"), 0).sentence())
+                .isEqualTo("Snare, 5 over the bar · 10 hits per phrase.");
+    }
+
+    @Test
+    void aLayerThatStartsLateSaysWhereAndWhenItIsFirstOnTheOne() {
+        assertThat(ofLayer(exercise("4/4", "hi-hat every 1/4 from 1/8"), 0).sentence())
+                .isEqualTo("Hi-hat, quarters from 1& of bar 1 · 4 hits per bar · never on the 1.");
+        assertThat(ofLayer(exercise("4/4", "kick every 3/8 from 9/8"), 0).sentence())
+                .isEqualTo("Kick, dotted quarters from 1& of bar 2 · 3-bar cycle, 8 hits · on the 1 from bar 4, every 3 bars.");
+        Finding never = ofLayer(exercise("4/4", "hi-hat every 1/4 from 1/8"), 0);
+        assertThat(never.fix().orElseThrow().fixed()).isEqualTo(exercise("4/4", "hi-hat every 1/4"));
+        assertThat(never.fix().orElseThrow().label()).isEqualTo("Start it on the 1");
+    }
+
+    /** Eight layers and a clash: the checks, the headline, and as many layers as can be read at a glance. */
+    @Test
+    void noMoreThanSixStandBeforeMore() {
+        String[] eight = {
+            "kick every 3/16",
+            "snare every 5/16",
+            "ride every 3/8",
+            "hi-hat every 5/8",
+            "crash every 7/8",
+            "claves every 9/8",
+            "cowbell every 7/16",
+            "shaker every 1/16"
+        };
+        List<Finding> findings = findings(exercise("4/4", eight));
+        assertThat(findings.stream().filter(finding -> !finding.isBehindMore())).hasSize(6);
+        assertThat(findings).isSortedAccordingTo(Comparator.comparing(Finding::isBehindMore));
+        assertThat(findings.stream().filter(finding -> finding.code().equals("layer")))
+                .hasSize(8);
     }
 
     @Test
@@ -79,57 +140,35 @@ class FindingsTest {
         List<Finding> findings = findings(late);
         assertThat(findings.get(0).category()).isEqualTo(Category.CHECK);
         Finding silent = only(findings, "silent");
-        assertThat(silent.sentence()).contains("Kick is never heard", "9/8 late");
+        assertThat(silent.sentence())
+                .isEqualTo("Kick never plays: it starts 9 eighths late, and each reset comes before that.");
         Exercise fixed = silent.fix().orElseThrow().fixed();
         assertThat(findings(fixed)).noneMatch(finding -> finding.code().equals("silent"));
         assertThat(fixed.layers().get(0)).isEqualTo(late.layers().get(0));
     }
 
     @Test
-    void aLayerThatNeverLandsCanBeStartedOnOne() {
-        Finding never = only(findings(exercise("4/4", "hi-hat every 1/4 from 1/8")), "never-lands");
-        assertThat(never.fix().orElseThrow().fixed()).isEqualTo(exercise("4/4", "hi-hat every 1/4"));
-    }
-
-    @Test
-    void resetsTellWhatIsLeftOver() {
-        Finding reset = only(findings(exercise("11/8", "kick every 3/16 reset bar")), "reset");
-        assertThat(reset.sentence()).contains("begins again with each bar", "gets only a sixteenth.");
-        assertThat(reset.sum()).isEqualTo("Of the last 3/16, 1/16 is played and 1/8 is cut off.");
-    }
-
-    @Test
-    void twoLayersMeetAndComeTogether() {
+    void twoLayersMeetAndLineUp() {
         List<Finding> findings = findings(exercise("11/8", "kick every 3/16", "snare every 1/4 from 1/8"));
         assertThat(only(findings, "meet").sentence())
-                .isEqualTo("Kick and snare meet once in every 3/4, first on 4 of bar 1.");
-        assertThat(only(findings, "together").sentence()).isEqualTo("Both layers are back together after 6 bars.");
+                .isEqualTo("Kick and snare meet once in every 6 eighths, first on 4 of bar 1.");
+        assertThat(only(findings, "meet").isBehindMore()).isTrue();
+        assertThat(only(findings, "together").sentence()).startsWith("Everything lines up again after 6 bars (");
         assertThat(only(findings(exercise("4/4", "kick every 1/4", "snare every 1/4 from 1/8")), "never-meet")
                         .sentence())
                 .isEqualTo("Kick and snare never meet.");
     }
 
     @Test
-    void whatALayerDoesOnItsWayIsTold() {
+    void whereAllLayersFallTogetherIsBehindMore() {
         List<Finding> findings = findings(exercise("11/8", "ride every 1/4", "snare cell x..x. of 1/8"));
-        assertThat(findings.stream().filter(f -> f.code().equals("polymeter"))).hasSize(2);
-        assertThat(findings)
-                .extracting(Finding::sentence)
-                .contains(
-                        "Ride every quarter is a polymeter: it shares the bars' subdivision, but not their length.",
-                        "Ride is with the pulse in bar 1, between in bar 2.",
-                        "Stopped after 1 bar, ride leaves 1/8 over.",
-                        "Over alternate eighths the hits of ride begin every cycle with the right hand: R R.",
-                        "Over alternate eighths the hits of snare change hands from one cycle to the next: R L L R.",
-                        "The layers are all on the 1 of 2 bars in every 10.");
-        assertThat(only(findings, "on-one").sum()).isEqualTo("The longest run without that is 8 bars.");
-        assertThat(only(findings(exercise("9/8", "snare 5 over bar")), "polyrhythm")
-                        .sum())
-                .contains("5 + 3 - 1 = 7 different hits");
+        assertThat(only(findings, "on-one").sentence()).isEqualTo("The layers share the 1 in 2 bars in every 10.");
+        assertThat(only(findings, "on-one").sum()).isEqualTo("The longest stretch without is 8 bars.");
         List<Finding> three =
                 findings(exercise("4/4", "kick every 3/8", "snare every 1/4", "ride every 1/8 from 1/16"));
-        assertThat(only(three, "never-all-at-once").sum()).isEqualTo("10 different onsets in 3/4.");
-        assertThat(only(three, "never-on-one").sentence()).contains("nothing but the count");
+        assertThat(only(three, "never-all-at-once").sum()).isEqualTo("10 hits between them in 3 quarters.");
+        assertThat(only(three, "never-on-one").sentence())
+                .isEqualTo("The layers never share a 1. Count to know where the bar starts.");
         String[] six = {
             "kick every 1/8",
             "snare every 1/4",
@@ -139,17 +178,18 @@ class FindingsTest {
             "claves every 9/8"
         };
         assertThat(only(findings(exercise("4/4", six)), "more-pairs").sentence())
-                .isEqualTo("Of 5 more pairs, 5 meet and 0 never do.");
+                .isEqualTo("5 more pairs: 5 meet, 0 never do.");
     }
 
     @Test
     void manyLandingsAreNotAllListed() {
-        Exercise many = exercise("[7/8, 5/16] x1000", "kick every 7/16");
-        assertThat(only(findings(many), "lands").sentence()).contains(" more of the ");
+        Finding many = ofLayer(exercise("[7/8, 5/16] x1000", "kick every 7/16"), 0);
+        assertThat(many.sentence()).contains(" more");
+        assertThat(many.bars()).hasSize(8);
     }
 
     @Test
-    void whatCannotBeCountedSaysSoAndTheRestIsStillTold() {
+    void whatCannotBeCountedSaysSoAndTheRestIsStillSaid() {
         List<Finding> findings =
                 findings(exercise("9999/1000", "kick every 3000000019/1000000007 from 1/999999937", "snare every 1/4"));
         assertThat(findings.get(0).code()).isEqualTo("too-large");
@@ -191,7 +231,7 @@ class FindingsTest {
         };
         String told = only(findings(exercise("4/4", layers)), "more-pairs").sentence();
         Matcher counts = Pattern.compile(
-                        "Of 5 more pairs, (\\d+) meet and (\\d+) never do; (\\d+) cannot be counted exactly\\.")
+                        "5 more pairs: (\\d+) meet, (\\d+) never do, (\\d+) too large to count\\.")
                 .matcher(told);
         assertThat(told).matches(counts.pattern());
         assertThat(counts.matches()).isTrue();

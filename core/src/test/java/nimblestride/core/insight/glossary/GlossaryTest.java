@@ -24,8 +24,8 @@ class GlossaryTest {
     void findsTheTermsOfASentenceInTheirOrder() {
         assertThat(in("Kick every 5/16 is a polymeter: the bars' pulse, in a length of its own."))
                 .containsExactly("polymeter", "pulse");
-        assertThat(in("Snare lands on bars 2 and 4, and the Remainder is cut off."))
-                .containsExactly("landing", "remainder");
+        assertThat(in("Snare lands on bars 2 and 4, and a Tail makes it fit."))
+                .containsExactly("landing", "tail");
         assertThat(in("Implied modulation, not metric modulation."))
                 .containsExactly("implied modulation", "metric modulation");
     }
@@ -41,7 +41,7 @@ class GlossaryTest {
     @Test
     void eachTermStandsOnceAndByTheAlphabet() {
         List<String> names = Glossary.all().stream().map(Term::name).toList();
-        assertThat(names).isSorted().doesNotHaveDuplicates();
+        assertThat(names).isSortedAccordingTo(String.CASE_INSENSITIVE_ORDER).doesNotHaveDuplicates();
         Set<String> forms = new HashSet<>(names);
         for (Term term : Glossary.all()) {
             for (String form : term.otherForms()) {

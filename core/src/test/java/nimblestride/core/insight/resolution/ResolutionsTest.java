@@ -34,33 +34,33 @@ class ResolutionsTest {
         List<Resolution> ways = Resolutions.of(exercise("4/4", "kick cell x..x. of 1/8"), 0, 3);
         assertThat(told(ways))
                 .containsExactly(
-                        "Play 8 riffs: they close with 5 bars | 4/4 x5 | kick cell x..x. of 1/8",
+                        "8 riffs in 5 bars | 4/4 x5 | kick cell x..x. of 1/8",
                         "4 riffs and a tail of 2/4 | 4/4 x3 | kick cell [x..x.]x4 x... of 1/8",
-                        "An extra bar of 1/8 at the end | 4/4 x3, 1/8 | kick cell x..x. of 1/8",
-                        "A last bar of 9/8 in place of 4/4 | 4/4 x2, 9/8 | kick cell x..x. of 1/8",
-                        "A last bar of 2/4 in place of 4/4 | 4/4 x2, 2/4 | kick cell x..x. of 1/8",
-                        "Start it 1/2 late: it closes with bar 3 | 4/4 x3 | kick cell x..x. of 1/8 from 1/2 reset phrase",
-                        "Begin it again with the phrase: of the last one only 2/4 is played | 4/4 x3 | kick cell x..x. of"
+                        "Add a bar of 1/8 at the end | 4/4 x3, 1/8 | kick cell x..x. of 1/8",
+                        "Make the last bar 9/8 instead of 4/4 | 4/4 x2, 9/8 | kick cell x..x. of 1/8",
+                        "Make the last bar 2/4 instead of 4/4 | 4/4 x2, 2/4 | kick cell x..x. of 1/8",
+                        "Start it 4 eighths late: it ends with bar 3 | 4/4 x3 | kick cell x..x. of 1/8 from 1/2 reset phrase",
+                        "Restart it with the phrase: the last one stops after 4 eighths | 4/4 x3 | kick cell x..x. of"
                                 + " 1/8 reset phrase",
-                        "3 riffs and a turn-around of 3+3+3 eighths | 4/4 x3 | kick cell [x..x.]x3 x..x..x.. of 1/8",
-                        "Make it 1/8 shorter: 2/4 | 4/4 x3 | kick cell x..x of 1/8",
-                        "Make it 1/8 longer: 3/4 | 4/4 x3 | kick cell x..x.. of 1/8");
-        assertThat(ways.get(1).sum()).isEqualTo("4 × 5/8 + 1/2 = 3 whole notes, 3 bars.");
+                        "3 riffs and a turnaround of 3+3+3 eighths | 4/4 x3 | kick cell [x..x.]x3 x..x..x.. of 1/8",
+                        "Make it 1 eighth shorter: 2/4 | 4/4 x3 | kick cell x..x of 1/8",
+                        "Make it 1 eighth longer: 3/4 | 4/4 x3 | kick cell x..x.. of 1/8");
+        assertThat(ways.get(1).sum()).isEqualTo("4 × 5 eighths + 4 eighths = 24 eighths = 3 bars.");
         assertThat(Resolutions.sum(value("5/8"), value("3"), 3))
-                .isEqualTo("4 riffs of 5/8 are 5/2, and 1/2 is left over of 3 bars.");
+                .isEqualTo("3 bars hold 4 riffs of 5 eighths, with 4 eighths left over.");
         assertThat(Resolutions.sum(value("3/16"), value("3"), 4))
-                .isEqualTo("16 riffs of 3/16 are 3 whole notes, and that is 4 bars.");
+                .isEqualTo("4 bars hold 16 riffs of 3 sixteenths exactly.");
         assertThat(Resolutions.sum(value("1"), value("5/8"), 1))
-                .isEqualTo("0 riffs of 1 whole note are 0 whole notes, and 5/8 is left over of 1 bar.");
+                .isEqualTo("1 bar holds 0 riffs of 8 eighths, with 5 eighths left over.");
     }
 
     @Test
     void landingsOnTheWayAreOffered() {
         assertThat(told(Resolutions.of(exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16"), 0, 3)))
                 .startsWith(
-                        "Play 4 riffs: they close with 1 bar | 10/8 | kick every 5/16",
-                        "Play 8 riffs: they close with 2 bars | 10/8 x2 | kick every 5/16",
-                        "Play 49 riffs: they close with 15 bars | [10/8 x2, 9/16] x5 | kick every 5/16");
+                        "4 riffs in 1 bar | 10/8 | kick every 5/16",
+                        "8 riffs in 2 bars | 10/8 x2 | kick every 5/16",
+                        "49 riffs in 15 bars | [10/8 x2, 9/16] x5 | kick every 5/16");
     }
 
     /** A groove on one bar is still heard in each of the bars it becomes. */
@@ -81,7 +81,7 @@ class ResolutionsTest {
     void whatFitsIsLeftAlone() {
         assertThat(Resolutions.of(exercise("4/4", "kick every 3/8"), 0, 3))
                 .singleElement()
-                .satisfies(way -> assertThat(way.label()).isEqualTo("8 riffs close with 3 bars"));
+                .satisfies(way -> assertThat(way.label()).isEqualTo("8 riffs in 3 bars"));
     }
 
     /** Whatever riff against whatever bars: each way closes, the riff's end on the end of the phrase. */
@@ -128,17 +128,17 @@ class ResolutionsTest {
         Exercise exercise = exercise("4/4", "kick every 3/8", "snare 5 over bar");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Resolutions.of(exercise, 1, 3))
-                .withMessage("snare is as long as its bars, and always closes with them");
+                .withMessage("snare is as long as its bars, so it always fits");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Resolutions.of(exercise, 0, 0))
-                .withMessage("expected from 1 to 1,000 bars, not 0");
+                .withMessage("type 1 to 1,000 bars, not 0");
     }
 
     /** What would take more bars than a phrase holds is not offered; what can be written is. */
     @Test
     void monstersAreMetCalmly() {
         assertThat(Resolutions.of(exercise("127/128", "kick every 1021/1024"), 0, 5))
-                .anyMatch(way -> way.label().equals("Play 1,016 riffs: they close with 1,021 bars"));
+                .anyMatch(way -> way.label().equals("1,016 riffs in 1,021 bars"));
         assertThat(Resolutions.of(exercise("9967/9973", "kick every 9949/10007"), 0, 5))
                 .extracting(Resolution::kind)
                 .contains(Kind.OFFSET, Kind.CUT)

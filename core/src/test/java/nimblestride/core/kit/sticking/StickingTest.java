@@ -70,12 +70,12 @@ class StickingTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "R L x R; column 5; made of R and L",
-                "R (L R; column 3; between ( and )",
-                "lllllR; column 1; one grace note",
-                "lRz L; column 1; one grace note",
+                "R L x R; column 5; Try R or L for a hand",
+                "R (L R; column 3; Try one small letter before a stroke",
+                "lllllR; column 1; Try one small letter before a stroke",
+                "lRz L; column 1; Try one small letter before a stroke",
                 ". . -; column 1; at least one stroke",
-                "r l; column 1; made of R and L"
+                "r l; column 1; Try R or L for a hand"
             })
     void saysWhereASignMakesNoSense(String typed, String where, String expected) {
         assertThatThrownBy(() -> StickingText.read(typed))
@@ -148,11 +148,11 @@ class StickingTest {
         assertThat(OrchestrationText.read(" ")).isEmpty();
         assertThatThrownBy(() -> OrchestrationText.read("accents to gong"))
                 .hasMessageContaining("column 12")
-                .hasMessageContaining("no voice of that name");
+                .hasMessageContaining("I can't read \"gong\". Try a voice: kick, snare, cross-stick, hi-hat, open");
         assertThatThrownBy(() -> OrchestrationText.read("doubles to snare; triples to ride"))
                 .hasMessageContaining("column 19")
-                .hasMessageContaining("expected notes, singles");
-        assertThatThrownBy(() -> OrchestrationText.read("doubles")).hasMessageContaining("expected \"to\"");
+                .hasMessageContaining("Try notes, singles");
+        assertThatThrownBy(() -> OrchestrationText.read("doubles")).hasMessageContaining("Try \"to\"");
         assertThatThrownBy(() -> OrchestrationText.read("every 1st note to kick"))
                 .hasMessageContaining("every 2nd");
     }

@@ -182,6 +182,6 @@ class StickingVariationsTest {
         Combinations dealing = new Combinations(base, 0, 4, choices("R L"), 2);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> dealing.deal(Order.IN_ORDER, dealing.count(), 1))
-                .withMessageContaining("10 ways");
+                .withMessageContaining("there are 10 variations, numbered from 0; there is no number 10");
     }
 }

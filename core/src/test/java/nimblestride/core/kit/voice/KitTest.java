@@ -67,7 +67,7 @@ class KitTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() ->
                         NamedVoices.KIT.and(new Voice("9 lives; or so", 64, Limb.RIGHT_HAND, 2, NoteheadShape.NORMAL)))
-                .withMessageContaining("small letters");
+                .withMessageContaining("name a voice in up to 40 lowercase letters, such as frame drum");
     }
 
     /** Every voice can be written on a staff, and each limb has something of its own. */

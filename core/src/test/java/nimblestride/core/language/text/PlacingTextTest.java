@@ -69,15 +69,15 @@ class PlacingTextTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "snare & of 8 | 7/8 | column 7 | there is no & of 8 in a bar of 7/8",
-                "kick 1; kazoo 2 | 4/4 | column 9 | expected a voice",
-                "kick 1, somewhere | 4/4 | column 9 | expected places",
-                "kick 1 in bar 3 | 4/4 x2 | column 6 | there is no bar 3",
-                "kick | 4/4 | column 5 | expected places",
-                "kick every umpteenth count | 4/4 | column 6 | expected a number",
-                "kick accent | 4/4 | column 6 | expected places after",
-                "kick 9 | 4/4, 7/8 | column 6 | in any of these bars",
-                "kick 1 in bar 0 | 4/4 | column 6 | there is no bar 0"
+                "snare & of 8 | 7/8 | column 7 | 7/8 has no & of 8",
+                "kick 1; kazoo 2 | 4/4 | column 9 | Try a voice",
+                "kick 1, somewhere | 4/4 | column 9 | Try 1, a of 2, 7&, quarters, every third",
+                "kick 1 in bar 3 | 4/4 x2 | column 6 | I can't read \"1 in bar 3\". Try a bar from 1 to 2",
+                "kick | 4/4 | column 5 | Try 1, a of 2, 7&, quarters, every third",
+                "kick every umpteenth count | 4/4 | column 6 | Try a number",
+                "kick accent | 4/4 | column 6 | Try a place after",
+                "kick 9 | 4/4, 7/8 | column 6 | none of them has 9",
+                "kick 1 in bar 0 | 4/4 | column 6 | I can't read \"1 in bar 0\". Try a bar from 1 to 1"
             })
     void errorsPointAtTheWord(String text, String bars, String where, String expected) {
         assertThatThrownBy(() -> PlacingText.read(text, bars(bars)))

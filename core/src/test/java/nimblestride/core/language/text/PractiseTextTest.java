@@ -48,6 +48,8 @@ class PractiseTextTest {
     @Property
     void aStageThatIsWrittenIsReadAsItWas(@ForAll("stages") Stage stage) {
         assertThat(StageText.read(StageText.write(stage))).isEqualTo(stage);
+        assertThat(StageText.read(StageText.writeToFile(stage))).isEqualTo(stage);
+        assertThat(StageText.writeToFile(stage)).as("as the first version reads it").doesNotContain("solo");
     }
 
     @ParameterizedTest
@@ -56,8 +58,8 @@ class PractiseTextTest {
             value = {
                 "juggle | column 1 | count aloud",
                 "as written in 3-1 | column 15 | 3+1",
-                "as written in 0+0 | column 15 | frame",
-                "as written at fast % | column 15 | hundredths",
+                "as written in 0+0 | column 15 | bars of time",
+                "as written at fast % | column 15 | percentage",
                 "as written at 900 % | column 15 | 10 to 400",
                 "displaced by 0 | column 1 | 1 to 1,000",
                 "all limbs of kick,, snare | column 14 | names of layers",
@@ -165,10 +167,10 @@ class PractiseTextTest {
             quoteCharacter = '`',
             value = {
                 "20 min, quickly | column 9 | For example",
-                "2026-02-30, 20 min | column 1 | calendar",
+                "2026-02-30, 20 min | column 1 | real date",
                 "20 min, at pace | column 12 | a tempo",
                 "25 h | column 1 | 24 hours",
-                "`` | column 1 | what was practised",
+                "`` | column 1 | what you practiced",
             })
     void whatIsNoNoteSaysWhere(String typed, String place, String expected) {
         assertThatThrownBy(() -> PracticeNoteText.read(typed, TODAY, named -> NoteValue.QUARTER))

@@ -54,7 +54,7 @@ class SmallLanguagesTest {
                 "five into 4/4 of 1/16; column 1",
                 "5 into 4/4 of 1/12 with; Try a note value",
                 "5 into 7/16 of 1/8; column 13",
-                "5 into 9999/1 of 1/16; at most 20,000 units",
+                "5 into 9999/1 of 1/16; I can't read \" 9999/1 \". Try a length of up to 20,000 units; this is",
                 "5 into 4/4 of 1/16 with luck; column 25",
                 "5 into 4/4 of 1/16 with at most 0; 1 or more",
                 "0 into 4/4 of 1/16; sizes"
@@ -86,11 +86,11 @@ class SmallLanguagesTest {
             value = {
                 "3 two 2; column 3",
                 "3 0 2; longer than zero",
-                ", of 1/8; Try lengths",
-                "3 of; Try a length",
+                ", of 1/8; I can't read \",\". Try the gaps between accents",
+                "3 of; I can't read \"of\". Try a gap: a number of units, or a value such as 3/16",
                 "3/0 2; column 1",
                 "3 2 of nothing; Try a note value",
-                "99999999999999999999 2; too large"
+                "99999999999999999999 2; I can't read \"99999999999999999999\". Try a smaller number"
             })
     void saysWhichLengthMakesNoSense(String text, String expected) {
         assertThatThrownBy(() -> GapsText.read(text))

@@ -62,7 +62,7 @@ class CompositeRhythmTest {
                 .findFirst()
                 .orElseThrow();
         assertThat(finding.sentence())
-                .isEqualTo("Together kick and ride play quarter, eighth, eighth, quarter. Say: “nice cup of tea”.");
+                .isEqualTo("Kick and ride together: quarter, eighth, eighth, quarter. Say: “nice cup of tea”.");
         assertThat(finding.sum()).isEqualTo("Count: 1 2 2& 3.");
     }
 }

@@ -90,7 +90,7 @@ class ModulationChainTest {
         try {
             chain = new ModulationChain(Tempo.ofQuarters(97), there);
         } catch (StrideException e) {
-            assertThat(e).hasMessageContaining("and a tempo is from 1 to 999");
+            assertThat(e).hasMessageContaining("BPM; tempos run from 1 to 999");
             return;
         }
         List<Pivot> back = new ArrayList<>(there);
@@ -168,14 +168,14 @@ class ModulationChainTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new ModulationChain(Tempo.ofQuarters(600), List.of(PivotText.read("1/8 = 1/4"))))
                 .withMessage(
-                        "modulation 1, 1/8 = 1/4, would lead to 1200 beats a minute, and a tempo is from 1 to 999");
+                        "modulation 1, 1/8 = 1/4, would lead to 1200 BPM; tempos run from 1 to 999");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Pivot(NoteValue.ZERO, NoteValue.QUARTER));
         assertThatExceptionOfType(TextException.class)
                 .isThrownBy(() -> PivotText.read("70 in groups of 4"))
-                .withMessageContaining("from 1 to 64 notes a beat");
+                .withMessageContaining("use 1 to 64 notes per beat");
         assertThatExceptionOfType(TextException.class)
                 .isThrownBy(() -> PivotText.read("crotchet dot = 1/4"))
-                .withMessageContaining("expected a note value");
+                .withMessageContaining("Try a note value");
         assertThatExceptionOfType(ExactOverflowException.class)
                 .isThrownBy(() -> ModulationRealignment.of(
                         value("9999999967/1000000007"),

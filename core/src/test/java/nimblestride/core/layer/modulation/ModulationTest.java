@@ -38,22 +38,22 @@ class ModulationTest {
         assertThat(told(shift("84", "dotted quarter = half", "4/4", "4/4")))
                 .contains(
                         "New tempo: quarter = 112. (84 × 1/2 ÷ 3/8 = 84 × 4/3 = 112)",
-                        "Stays the same: The sixteenth keeps its length. Now it is called a triplet eighth.",
-                        "it lasts 178.571 ms before and after",
-                        "New beat: The beat changes. A quarter lasts as long as a dotted eighth did. (a beat lasted 714.286 ms, and now lasts 535.714 ms)",
-                        "after 3 old bars, which are 4 new bars.",
-                        "Play 4 notes a beat and accent every 3rd, for 3 beats before the change: from 2 of the last bar. (3 beats of 4 are 4 groups of 3",
-                        "The way back: half = dotted quarter; set it up with 3 notes a beat in groups of 4, for 4 beats before it. (4/3 × 3/4 = 1)");
+                        "Stays the same: The sixteenth keeps its length and becomes a triplet eighth.",
+                        "178.571 ms before and after",
+                        "New beat: The beat changes: the new quarter lasts as long as the old dotted eighth. (a beat was 714.286 ms and is now 535.714 ms)",
+                        "after 3 old bars = 4 new bars.",
+                        "Play 4 notes per beat and accent every 3rd, for 3 beats before the change, from 2 of the last bar. (3 beats of 4 = 4 groups of 3",
+                        "The way back: half = dotted quarter. Set it up with 3 notes per beat in groups of 4, for 4 beats before. (4/3 × 3/4 = 1)");
     }
 
     @Test
     void aChangeOfNameAloneAndOneThatNeverAgreesAreToldAsWhatTheyAre() {
         String same = told(shift("96", "quarter = quarter", "4/4", "7/8"));
-        assertThat(same).contains("Play on: the beat stays, and only its name changes.");
+        assertThat(same).contains("Just keep playing: the beat stays and only its name changes.");
         assertThat(told(shift("96", "quarter = quarter", "4/4", "3/4")))
-                .contains("The beat keeps its length. It is still called a quarter.");
+                .contains("The beat keeps its length. It is still a quarter.");
         assertThat(told(shift("96", "1/1 = 1000000007/1000000009", "4/4", "9999/999979")))
-                .contains("Where the feels agree: Never within reason");
+                .contains("Where both line up: No bar lines meet within 1,000 bars");
         assertThat(told(shift("96", "21 in groups of 22", "4/4", "4/4"))).contains("accent every 22nd");
         assertThat(told(shift("96", "22 in groups of 21", "4/4", "4/4"))).contains("accent every 21st");
         assertThat(told(shift("96", "22 in groups of 23", "4/4", "4/4"))).contains("accent every 23rd");
@@ -67,10 +67,10 @@ class ModulationTest {
     void theSwapOfNameAndTheSwapOfBeatAreSaidApart() {
         assertThat(told(shift("1/4=60", "dotted quarter = quarter", "12/8", "4/4")))
                 .contains(
-                        "Stays the same: The dotted quarter keeps its length. Now it is called a quarter.",
-                        "The beat keeps its length. It was called a dotted quarter. Now it is called a quarter.");
+                        "Stays the same: The dotted quarter keeps its length and becomes a quarter.",
+                        "The beat keeps its length. It was a dotted quarter and becomes a quarter.");
         assertThat(told(shift("96", "eighth = eighth", "4/4", "12/8")))
-                .contains("The eighth keeps its length and its name.", "A dotted quarter lasts as long as");
+                .contains("The eighth keeps its length and name.", "the new dotted quarter lasts as long as");
     }
 
     @ParameterizedTest
@@ -131,9 +131,9 @@ class ModulationTest {
     @Test
     void feelsThatNeverAgreeWithinReasonSaySo() {
         assertThat(told(shift("96", "1009 sixteenths = 1 whole", "997/16", "991/16")))
-                .contains("Never within reason: no bar lines meet within 1,000 bars");
+                .contains("No bar lines meet within 1,000 bars");
         assertThat(told(shift("96", "1000000007/1000000009 = 1/1", "97/32", "89/32")))
-                .contains("Never within reason");
+                .contains("Where both line up: No bar lines meet within 1,000 bars");
     }
 
     /** A click of a setting falls on every beat of both sections, or on every few beats of them. */

@@ -35,7 +35,7 @@ class NotationOptionsTest {
     @Test
     void twoQuartersAndThreeQuintupletSixteenthsAreThirteenSixteenthsAtAnotherTempo() {
         List<NotationOption> ways = ways("2/4+3/20", "hi-hat cell x....x....xxx of 1/20");
-        NotationOption gear = named(ways, "One gear throughout");
+        NotationOption gear = named(ways, "One tempo throughout");
         assertThat(meters(gear)).isEqualTo("13/16");
         assertThat(gear.score().bars().get(0).tempo()).isEqualTo(Tempo.ofQuarters(120));
         NotationOption modulations = named(ways, "A modulation");
@@ -63,8 +63,8 @@ class NotationOptionsTest {
     @Test
     void doubledAndHalvedValuesSoundAsBefore() {
         List<NotationOption> ways = ways("7/8", "snare every 1/8");
-        assertThat(meters(named(ways, "In doubled"))).isEqualTo("7/4");
-        assertThat(meters(named(ways, "In halved"))).isEqualTo("7/16");
+        assertThat(meters(named(ways, "Doubled"))).isEqualTo("7/4");
+        assertThat(meters(named(ways, "Halved"))).isEqualTo("7/16");
         assertThat(ways.get(0).name()).isEqualTo("As written");
     }
 

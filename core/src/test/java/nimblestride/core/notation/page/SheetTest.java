@@ -44,16 +44,16 @@ class SheetTest {
                         60,
                         "",
                         ""))
-                .withMessageContaining("one thing at least");
+                .withMessageContaining("choose at least one thing to print");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sheet.DEFAULT.inRounds(65))
-                .withMessageContaining("from 1 to 64 times, not 65");
+                .withMessageContaining("1 to 64 times, not 65");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sheet.DEFAULT.inStages(25, 60))
-                .withMessageContaining("from 1 to 24 stages, not 25");
+                .withMessageContaining("1 to 24 stages, not 25");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Sheet.DEFAULT.inStages(6, 9))
-                .withMessageContaining("from 10 to 100 % of the goal, not 9");
+                .withMessageContaining("at 10 to 100 % of the goal, not 9");
     }
 
     @Test

@@ -23,8 +23,8 @@ class StagesTableTest {
         }
         assertThat(sheet.sections()).hasSize(1);
         Sheet usual = Sheet.DEFAULT;
-        assertThatThrownBy(() -> usual.inRounds(0)).hasMessageContaining("from 1 to 64 times");
-        assertThatThrownBy(() -> usual.inStages(0, 50)).hasMessageContaining("from 1 to 24 stages");
+        assertThatThrownBy(() -> usual.inRounds(0)).hasMessageContaining("print the phrase 1 to 64 times, not 0");
+        assertThatThrownBy(() -> usual.inStages(0, 50)).hasMessageContaining("1 to 24 stages");
         assertThatThrownBy(() -> usual.inStages(2, 5)).hasMessageContaining("10 to 100 %");
         assertThatThrownBy(() -> new Sheet(
                         PaperSize.A4,
@@ -36,6 +36,6 @@ class StagesTableTest {
                         50,
                         "",
                         ""))
-                .hasMessageContaining("one thing at least");
+                .hasMessageContaining("at least one thing");
     }
 }

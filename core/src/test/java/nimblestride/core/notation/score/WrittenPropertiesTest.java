@@ -30,7 +30,7 @@ class WrittenPropertiesTest {
         if (score.bars().stream().anyMatch(bar -> !bar.problem().isEmpty())) {
             assertThat(score.bars().stream().map(WrittenBar::problem).filter(p -> !p.isEmpty()))
                     .allSatisfy(
-                            problem -> assertThat(problem).startsWith("bar ").contains("cannot be written"));
+                            problem -> assertThat(problem).startsWith("bar ").contains("can't be written as notes"));
             return;
         }
         for (WrittenBar bar : score.bars()) {

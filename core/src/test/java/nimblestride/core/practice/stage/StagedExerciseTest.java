@@ -53,9 +53,9 @@ class StagedExerciseTest {
                 .startsWith(
                         "count aloud at 60 %",
                         "pad hand to hand at 60 %",
-                        "right hand alone of hi-hat, snare, kick at 60 %",
-                        "left hand alone of hi-hat, snare, kick at 60 %",
-                        "kick foot alone of hi-hat, snare, kick at 60 %",
+                        "right hand solo of hi-hat, snare, kick at 60 %",
+                        "left hand solo of hi-hat, snare, kick at 60 %",
+                        "kick foot solo of hi-hat, snare, kick at 60 %",
                         "all limbs of hi-hat, snare, kick at 60 %",
                         "accents and ghosts of hi-hat, snare, kick at 65 %",
                         "as written at 70 %",
@@ -157,10 +157,10 @@ class StagedExerciseTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() ->
                         StagedExercise.of(GROOVE, Stage.of(StageTask.AS_WRITTEN).of(List.of("bell"))))
-                .withMessageContaining("\"bell\"; the exercise has hi-hat, snare, kick, cowbell");
+                .withMessageContaining("no layer is named \"bell\"; this exercise has hi-hat, snare, kick, cowbell");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> StagedExercise.of(GROOVE, Stage.of(new StageTask.OneLimb(Limb.HAT_FOOT))))
-                .withMessageContaining("nothing to play");
+                .withMessageContaining("nothing plays");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(
                         () -> StagedExercise.of(exercise("64/64 x5000", "snare every 1/64"), Stage.of(StageTask.PAD)))

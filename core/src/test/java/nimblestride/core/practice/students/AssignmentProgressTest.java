@@ -45,7 +45,7 @@ class AssignmentProgressTest {
         assertThat(progress.times()).isEqualTo(2);
         assertThat(progress.seconds()).isEqualTo(45 * 60);
         assertThat(progress.description())
-                .isEqualTo("2 times, 45 minutes; clean up to 150 eighths a minute; hard: 4& of bar 2, 2 of bar 1.");
+                .isEqualTo("2 times, 45 minutes; clean up to 150 BPM (eighths); hard: 4& of bar 2, 2 of bar 1.");
     }
 
     @Test

@@ -148,7 +148,7 @@ class TimingTest {
         Timing timing = timing(expected, taps);
         assertThat(timing.matching().pairs()).hasSize(taps.size());
         assertThat(timing.overall().mean()).isEqualTo(-25, within(1e-6));
-        assertThat(TimingAdvice.of(timing)).last().asString().contains("as trained players do");
+        assertThat(TimingAdvice.of(timing)).last().asString().contains("as trained players are");
     }
 
     @Test
@@ -218,7 +218,7 @@ class TimingTest {
                                 + (one.silent() == ExpectedHit.CLICKED ? 0 : -15 * (one.silent() + one.within()))));
         assertThat(timing.drift().orElseThrow().slope()).isEqualTo(-15, within(2.0));
         assertThat(TimingAdvice.of(timing).get(0))
-                .contains("rush by 15 ms a bar")
+                .contains("rush by 15 ms per bar")
                 .contains("silent");
         assertThat(timing(expected(bar -> false, 4), taps(expected(bar -> false, 4), one -> 0))
                         .drift())
@@ -230,7 +230,7 @@ class TimingTest {
         List<ExpectedHit> expected = expected(bar -> false, 12);
         Random random = new Random(7);
         Timing timing = timing(expected, taps(expected, one -> -20 + random.nextGaussian() * 11));
-        assertThat(TimingAdvice.of(timing).get(0)).startsWith("Nothing stands out");
+        assertThat(TimingAdvice.of(timing).get(0)).startsWith("In time");
         assertThat(TimingAdvice.of(timing(expected.subList(0, 4), taps(expected.subList(0, 4), one -> 0)))
                         .get(0))
                 .startsWith("Too few");

@@ -168,9 +168,9 @@ class CountingSystemTest {
                 .isEqualTo(seven.defaultGrouping());
         assertThatThrownBy(() -> CountText.read(seven, Counting.of(CountingSystem.GROUPS), "1 2 | 1 2 | 1 3 3"))
                 .hasMessageContaining("column 15")
-                .hasMessageContaining("expected \"2\" here");
+                .hasMessageContaining("Try \"2\" here");
         assertThatThrownBy(() -> CountText.read(seven, Counting.of(CountingSystem.GROUPS), "1 2 1 2"))
-                .hasMessageContaining("expected 7 syllables");
+                .hasMessageContaining("Try 7 syllables");
     }
 
     /** Common practice: what is dropped of a beat, or added to one. */
@@ -237,7 +237,7 @@ class CountingSystemTest {
                 "ap ple; contains a space; join its syllables with hyphens",
                 "ap--ple; \"ap--ple\" has an empty syllable",
                 "ap-ple, pea-nut; \"ap-ple\" and \"pea-nut\" both have 2 syllables",
-                "a|b; contains a sign that parts words",
+                "a|b; I can't use \"a|b\": \"a|b\" contains a comma or bar; use letters and hyphens",
                 "a-b-c-d-e-f-g-h-i-j-k-l-m-n-o-p-q; has 17 syllables",
             })
     void wordsThatCannotBeCountedWithAreNamed(String words, String reason) {

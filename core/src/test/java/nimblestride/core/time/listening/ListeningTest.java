@@ -56,7 +56,7 @@ class ListeningTest {
         assertThat(heard.written()).isEqualTo(cell);
         assertThat(BarsText.write(heard.phrase())).isEqualTo(bars);
         assertThat(heard.tempo()).isEqualTo(Tempo.ofQuarters(tempo));
-        assertThat(heard.why()).startsWith("3 times round");
+        assertThat(heard.why()).startsWith("3 times through, each gap within about 1 %");
     }
 
     private static Stream<List<Integer>> randomCells(Random random) {
@@ -119,9 +119,9 @@ class ListeningTest {
 
     @Test
     void saysWhatIsMissing() {
-        assertThatThrownBy(() -> Listening.to(Taps.none())).hasMessageContaining("at least three times round");
+        assertThatThrownBy(() -> Listening.to(Taps.none())).hasMessageContaining("tap the pattern at least three times, then once more on the 1");
         assertThatThrownBy(() -> Listening.to(tapped(List.of(3, 2), 2, 150_000, 0, new Random(1))))
-                .hasMessageContaining("5 taps do not tell");
+                .hasMessageContaining("5 taps are too few");
         assertThatThrownBy(() -> Listening.to(tapped(List.of(1), 12, 400_000, 0.03, new Random(1))))
                 .hasMessageContaining("even pulse");
         assertThatThrownBy(() -> Listening.to(tapped(List.of(1), 40, 400_000, 0.4, new Random(1))))
@@ -149,10 +149,10 @@ class ListeningTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "3/8 3/8 1/4 3/8 3/8 1/4   | 8/8                     | it goes round twice",
-                "3/16 1/8 3/16 1/8 3/16    | 5/16                    | it goes round twice, and begins again",
-                "3/8 1/4 1/4 1/4 1/4 3/8   | 7/8(3+2+2), 7/8         | all of it once",
-                "1/4 1/6                   | 5/12                    | all of it once"
+                "3/8 3/8 1/4 3/8 3/8 1/4   | 8/8                     | twice through",
+                "3/16 1/8 3/16 1/8 3/16    | 5/16                    | twice through, then it starts again",
+                "3/8 1/4 1/4 1/4 1/4 3/8   | 7/8(3+2+2), 7/8         | once through",
+                "1/4 1/6                   | 5/12                    | once through"
             })
     void hearsTypedLengths(String lengths, String bars, String why) {
         List<NoteValue> values =

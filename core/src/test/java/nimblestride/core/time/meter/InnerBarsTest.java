@@ -57,10 +57,10 @@ class InnerBarsTest {
             delimiter = ';',
             value = {
                 "29/16(4+4+4+4|4+4+4); 4+4+4+4|4+4+4 is 28, and a bar of 29/16 holds 29",
-                "11/8(3+3||3+2); Try the size of a group",
-                "11/8(3+3|; Try the size of a group",
+                "11/8(3+3||3+2); Try a group size in units of 1/8",
+                "11/8(3+3|; Try a group size in units of 1/8",
                 "11/8(3+3|3+2; | and another inner bar",
-                "11/8(|11); Try the size of a group",
+                "11/8(|11); Try a group size in units of 1/8",
             })
     void levelsThatDoNotAddUpAreNamed(String text, String message) {
         assertThatThrownBy(() -> bars(text)).hasMessageContaining(message);
@@ -143,6 +143,6 @@ class InnerBarsTest {
         assertThat(BarsText.write(alone.phrase())).isEqualTo("5/4");
         assertThat(sounding(alone, 1)).containsExactly("0", "1", "1/2", "1/4", "3/4");
         assertThatThrownBy(() -> StagedExercise.of(exercise, StageText.read("inner bar 3")))
-                .hasMessageContaining("there is no inner bar 3; the phrase has 2");
+                .hasMessageContaining("there is no inner bar 3; this phrase has 2");
     }
 }

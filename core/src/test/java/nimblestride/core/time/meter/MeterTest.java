@@ -82,10 +82,10 @@ class MeterTest {
         assertThat(bars("[7/16, 5/8] x4000").bars()).hasSize(8000);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> bars("[[[7/8 x2000000000] x2000000000] x2000000000] x2000000000"))
-                .withMessageContaining("at most 100,000 bars");
+                .withMessageContaining("I can't use \"[[[7/8 x2000000000] x2000000000] x200000…\": a phrase holds up");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> bars("4/4+1/999983"))
-                .withMessageContaining("at most 10,000 units");
+                .withMessageContaining("I can't use \"4/4+1/999983\": a bar holds up to 10,000 units; this one has");
     }
 
     /** Common practice, as {@link CountPosition} states it. */
@@ -103,13 +103,13 @@ class MeterTest {
         "11/8,13/16,7&",
         "4/4,1/12,1 trip",
         "4/4,1/6,1 let",
-        "4/4,1/24,1 sext2",
-        "4/4,5/24,1 sext6",
+        "4/4,1/24,2nd of 6 on beat 1",
+        "4/4,5/24,6th of 6 on beat 1",
         "4/4,1/32,1 ta",
         "4/4,11/32,2e ta",
-        "4/4,1/20,1 quint2",
-        "9/8,9/40,2 quint5",
-        "4/4,1/28,1 sept2",
+        "4/4,1/20,2nd of 5 on beat 1",
+        "9/8,9/40,5th of 5 on beat 2",
+        "4/4,1/28,2nd of 7 on beat 1",
         "4/4,1/36,1 + 1/36",
         "5/12,1/3,2 trip",
         "2/2,3/4,2&"
@@ -131,6 +131,12 @@ class MeterTest {
     @Test
     void readsTheSpokenOrderAndRefusesNonsense() {
         Meter meter = Meter.of(4, 4);
+        assertThat(CountPosition.read(meter, "the 3rd of 5 on beat 2")).contains(new CountPosition(meter, value("7/20")));
+        assertThat(CountPosition.read(meter, "2 quint3"))
+                .as("as the first version wrote it")
+                .contains(new CountPosition(meter, value("7/20")));
+        assertThat(CountPosition.read(meter, "6th of 5 on beat 2")).isEmpty();
+        assertThat(CountPosition.read(meter, "2nd of 5 on beat 0")).isEmpty();
         assertThat(CountPosition.read(meter, "a of 2"))
                 .map(CountPosition::position)
                 .contains(value("7/16"));

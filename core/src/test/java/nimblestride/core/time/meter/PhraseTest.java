@@ -149,7 +149,7 @@ class PhraseTest {
         Phrase most = BarsText.read("1/4 x1000");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Phrase.of(new Repeat(most.parts(), 101)))
-                .withMessageContaining("at most 100,000 bars, and this is 101,000");
+                .withMessageContaining("a phrase holds up to 100,000 bars; this one has 101,000");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> most.first(0))
                 .withMessageContaining("not 0");

@@ -67,12 +67,12 @@ class SwingTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "eighths 80 %; from 50 to 75 percent",
-                "eighths 40; from 50 to 75 percent",
-                "1:0; from 50 to 75 percent",
-                "0:0; from 50 to 75 percent",
+                "eighths 80 %; the long note takes 50 to 75 percent of the pair",
+                "eighths 40; the long note takes 50 to 75 percent of the pair",
+                "1:0; the long note takes 50 to 75 percent of the pair",
+                "0:0; the long note takes 50 to 75 percent of the pair",
                 "eighths; Try a note and the share",
-                "bananas 60 %; expected",
+                "bananas 60 %; I can't read \"bananas\". Try a note value",
                 "''; Try a note and the share",
             })
     void whatCannotBeSwungIsNamed(String typed, String reason) {

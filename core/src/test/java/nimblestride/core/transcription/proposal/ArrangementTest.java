@@ -145,7 +145,7 @@ class ArrangementTest {
         assertThat(taken.layers()).containsExactlyInAnyOrderElementsOf(played.layers());
         assertThat(taken.phrase().bars()).isEqualTo(played.phrase().bars());
         assertThat(arrangement.offers().stream().map(Proposal::said))
-                .contains("kick: a stroke every 5/16, 49 times.", "The phrase is 3 bars, 5 times.");
+                .contains("kick: a hit every 5/16, 49 times.", "The phrase is 3 bars, 5 times.");
         assertThat(arrangement.offers())
                 .allMatch(offer -> offer.sureness().said().equals("sure"));
     }
@@ -162,7 +162,7 @@ class ArrangementTest {
                 .filter(Proposal.AsPhrase.class::isInstance)
                 .findFirst()
                 .orElseThrow();
-        assertThat(phrase.said()).isEqualTo("The phrase is 4 bars, 4 times; the last one is varied.");
+        assertThat(phrase.said()).isEqualTo("The phrase is 4 bars, 4 times; the last one differs.");
         assertThat(phrase.isExact()).isFalse();
         Exercise taken = arrangement.exercise(arrangement.offers());
         assertThat(taken.sections()).hasSize(2);
@@ -228,14 +228,14 @@ class ArrangementTest {
         Arrangement usual = Arrangement.of(brought, ImportChoice.of(0));
         assertThat(usual.leftOut())
                 .containsExactly(
-                        "No voice stands for key 27 (1 stroke).",
-                        "1 stroke fell on another one of the same voice: the harder one is kept.");
+                        "No voice chosen for key 27 (1 stroke).",
+                        "1 stroke fell on another hit of the same voice; the louder one stays.");
         assertThat(usual.exercise(List.of()).layers()).containsExactly(layer("snare at >1:1/4"));
         ImportChoice other = ImportChoice.of(0).with("key 27", Kit.COWBELL).without("key 38");
         assertThat(Arrangement.of(brought, other).exercise(List.of()).layers().stream()
                         .map(layer -> layer.voice().name()))
                 .containsExactly("cowbell", "snare");
         ImportChoice none = other.without("key 27").without("key 40");
-        assertThatThrownBy(() -> Arrangement.of(brought, none)).hasMessageContaining("no sound of \"Drums\"");
+        assertThatThrownBy(() -> Arrangement.of(brought, none)).hasMessageContaining("no sound in \"Drums\" has a voice; choose one");
     }
 }

@@ -40,17 +40,17 @@ class PhraseRepeatFinderTest {
         }
         assertThat(PhraseRepeatFinder.exact(bars)).isEmpty();
         PhraseRepeat found = PhraseRepeatFinder.nearly(bars).orElseThrow();
-        assertThat(found.said()).isEqualTo("4 bars, 4 times; the last one is varied");
+        assertThat(found.said()).isEqualTo("4 bars, 4 times; the last one differs");
         bars.add(9);
         assertThat(PhraseRepeatFinder.nearly(bars).orElseThrow().said())
-                .isEqualTo("4 bars, 4 times; the last one is varied; then 1 bar of another ending");
+                .isEqualTo("4 bars, 4 times; the last one differs; then 1 bar of another ending");
     }
 
     @Test
     void variationsAreSaidAsADrummerWould() {
-        assertThat(new VariantRounds(8, List.of(3, 7)).said()).isEqualTo("every fourth one is varied");
-        assertThat(new VariantRounds(8, List.of(2, 3)).said()).isEqualTo("numbers 3, 4 are varied");
+        assertThat(new VariantRounds(8, List.of(3, 7)).said()).isEqualTo("every fourth one differs");
+        assertThat(new VariantRounds(8, List.of(2, 3)).said()).isEqualTo("numbers 3, 4 differ");
         assertThat(new VariantRounds(40, List.of(1, 2, 5, 7, 11, 13, 17, 19)).said())
-                .isEqualTo("8 of them are varied");
+                .isEqualTo("8 of them differ");
     }
 }

@@ -50,7 +50,7 @@ class TranscriptionTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Transcription(
                         "Ferry", List.of(), MeterSource.NONE, TEMPO, List.of(part("kit", true, 1)), List.of()))
-                .withMessageContaining("from 1 to 4,000 bars, not 0");
+                .withMessageContaining("an import holds 1 to 4,000 bars, not 0");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Transcription(
                         "Ferry",
@@ -66,9 +66,9 @@ class TranscriptionTest {
                 .withMessageContaining("the first tempo");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> of(part("kit", true, 0)))
-                .withMessageContaining("no part in which anything is struck");
+                .withMessageContaining("no part has any hits");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> of(part("kit", true, Transcription.MAX_STROKES), part("more of it", true, 1)))
-                .withMessageContaining("at most 50,000 strokes");
+                .withMessageContaining("up to 50,000 hits");
     }
 }
