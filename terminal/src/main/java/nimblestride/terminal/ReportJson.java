@@ -5,7 +5,9 @@ import java.util.List;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
+import nimblestride.core.insight.fact.Fact;
 import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.insight.wording.Wording;
 import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.language.text.ResetText;
 import nimblestride.core.layer.alignment.Alignment;
@@ -100,9 +102,23 @@ final class ReportJson {
                 node.put("code", finding.code());
                 node.put("sentence", finding.sentence());
                 node.put("sum", finding.sum());
+                node.put("more", finding.isBehindMore());
+                if (!finding.details().isEmpty()) {
+                    writeDetails(finding.details(), node.putArray("details"));
+                }
             }
         }
         return root;
+    }
+
+    private static void writeDetails(List<Fact> details, ArrayNode list) {
+        for (Fact detail : details) {
+            Wording.Words words = Wording.of(detail);
+            ObjectNode node = list.addObject();
+            node.put("code", detail.kind().code());
+            node.put("sentence", words.sentence());
+            node.put("sum", words.sum());
+        }
     }
 
     private static void writeFits(FitResult fit, ObjectNode node) {

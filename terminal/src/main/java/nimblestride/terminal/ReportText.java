@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.finding.Finding;
+import nimblestride.core.insight.wording.Wording;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TempoText;
@@ -34,15 +35,28 @@ final class ReportText {
         out.println("Tempo: " + TempoText.write(exercise.tempo()));
         out.println();
         report.fits().ifPresent(fit -> writeFit(fit, out));
-        for (Finding finding : report.findings()) {
+        writeFindings(report.findings(), out);
+        report.chain().ifPresent(one -> writeChain(one, out));
+        writeReadings(exercise, out);
+    }
+
+    private static void writeFindings(List<Finding> findings, PrintWriter out) {
+        boolean behindMore = false;
+        for (Finding finding : findings) {
+            if (finding.isBehindMore() && !behindMore) {
+                behindMore = true;
+                out.println();
+                out.println("More");
+            }
             out.println((finding.category() == Category.CHECK ? "! " : "- ") + finding.sentence());
+            finding.details().stream()
+                    .map(Wording::of)
+                    .forEach(words -> out.println(("  " + words.sentence() + " " + words.sum()).stripTrailing()));
             if (!finding.sum().isEmpty()) {
                 out.println("  " + finding.sum());
             }
             finding.fix().ifPresent(fix -> out.println("  " + fix.label() + "?"));
         }
-        report.chain().ifPresent(one -> writeChain(one, out));
-        writeReadings(exercise, out);
     }
 
     private static void writeChain(ModulationChain chain, PrintWriter out) {

@@ -137,7 +137,7 @@ class StrideCommandTest {
         assertThat(chain.at("/tempos").toString()).isEqualTo("[\"100\",\"125\",\"500/3\"]");
         assertThat(chain.at("/wayBack").stringValue()).isEqualTo("1/4 = 3/16, 1/4 = 1/5");
         run("report", "--bars", "7/8", "--pivot", "quarter = quarter");
-        assertThat(out.toString()).contains("It ends where it began.");
+        assertThat(out.toString()).contains("The last tempo is the first.");
     }
 
     @ParameterizedTest
@@ -145,9 +145,9 @@ class StrideCommandTest {
             delimiter = '|',
             value = {
                 "quarter    | stride report: --pivot, column 8: Something is missing at the end. Try = and the new",
-                "0 = 1/4    | stride report: --pivot, column 1: I can't use \"0 = 1/4\": both values of a pivot",
+                "0 = 1/4    | stride report: --pivot, column 1: I can't use \"0 = 1/4\": a pivot needs two note",
                 "1/4 = soon | stride report: --pivot, column 7: I can't read \"soon\". Try a note value",
-                "1/64 = 1/4 | stride report: --pivot: modulation 1, 1/64 = 1/4, would lead to 1536 beats"
+                "1/64 = 1/4 | stride report: --pivot: modulation 1, 1/64 = 1/4, would lead to 1536 BPM; tempos run"
             })
     void aPivotThatMakesNoSenseIsRefusedWithItsPlace(String pivot, String message) {
         assertThat(run("report", "--bars", "7/8", "--pivot", pivot)).isEqualTo(2);
@@ -166,7 +166,7 @@ class StrideCommandTest {
         assertThat(report.at("/modulation/tempos").toString()).isEqualTo("[\"84\",\"112\",\"84\"]");
         assertThat(report.at("/modulation/ratio").stringValue()).isEqualTo("1");
         run("report", "--file", file.toString());
-        assertThat(out.toString()).contains("A at 84, then B at 112, then A at 84.", "It ends where it began.");
+        assertThat(out.toString()).contains("A at 84, then B at 112, then A at 84.", "The last tempo is the first.");
     }
 
     /** The worked example, written as a score and as MIDI: the report of such a file says what that of the exercise does. */
@@ -195,7 +195,7 @@ class StrideCommandTest {
         Path bad = folder.resolve("bad.mid");
         Files.writeString(bad, "no file of this kind");
         assertThat(run("report", "--file", bad.toString())).isEqualTo(2);
-        assertThat(err.toString()).contains("neither a score nor a MIDI file").hasLineCount(1);
+        assertThat(err.toString()).contains("this is not a score or a MIDI file").hasLineCount(1);
         assertThat(out.toString()).isEmpty();
     }
 
@@ -204,19 +204,22 @@ class StrideCommandTest {
         assertThat(run("report", "--bars", "10/8(3+3+2+2) x2, 9/16", "--layer", "bass drum every 5/16"))
                 .isZero();
         assertThat(out.toString())
-                .contains("Layer: kick every 5/16", "back on 1 after 15 bars", "49 hits of 5/16 = 5 phrases of 49/16");
+                .contains("Layer: kick every 5/16",
+                        "Everything lines up again after 15 bars (38 s).",
+                        "49 × 5 sixteenths = 245 sixteenths = 5 phrases (15 bars).",
+                        "\nMore\n- One phrase is 3 bars, 49 sixteenths (7.7 s).");
     }
 
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
             value = {
-                "--bars | 0/4              | stride report: --bars, column 1: read \"0/4\"",
-                "--bars | 11/8(3+3)        | stride report: --bars, column 5: I can't use \"(3+3)\": 3+3 is 6",
-                "--bars | ''               | stride report: --bars, column 1: nothing is typed yet",
-                "--file | /no/such/file    | stride report: --file: there is no file /no/such/file",
+                "--bars | 0/4              | stride report: --bars, column 1: I can't use \"0/4\": the top number must be 1 or",
+                "--bars | 11/8(3+3)        | stride report: --bars, column 5: I can't use \"(3+3)\": the groups add up to 6",
+                "--bars | ''               | stride report: --bars, column 1: Nothing typed yet. Try a bar, such as 7/8 or 3+3+2/8",
+                "--file | /no/such/file    | stride report: --file: no file /no/such/file; check the name and folder",
                 "--file | .                | stride report: --file: . is a folder; expected an exercise file",
-                "--layer | kick every 3/16 | stride report: expected either --bars or --file",
+                "--layer | kick every 3/16 | stride report: use either --bars or --file",
                 "--tuba | 3                | stride report: Unknown option"
             })
     void badInputIsOneLineOnStandardErrorAndStatusTwo(String option, String value, String message) {
@@ -228,7 +231,7 @@ class StrideCommandTest {
     @Test
     void aBadLayerAndTooManyLayersAreRefused() {
         assertThat(run("report", "--bars", "7/8", "--layer", "kazoo every 1/4")).isEqualTo(2);
-        assertThat(err.toString()).startsWith("stride report: --layer, column 1: read \"kazoo\"");
+        assertThat(err.toString()).startsWith("stride report: --layer, column 1: I can't read \"kazoo\". Try a voice: kick, snare,");
         String[] args = new String[3 + 2 * 65];
         args[0] = "report";
         args[1] = "--bars";
@@ -238,7 +241,7 @@ class StrideCommandTest {
             args[4 + 2 * i] = "kick every 1/4";
         }
         assertThat(run(args)).isEqualTo(2);
-        assertThat(err.toString()).contains("at most 64 layers");
+        assertThat(err.toString()).contains("up to 64 layers");
     }
 
     @Test
@@ -255,11 +258,11 @@ class StrideCommandTest {
     @Test
     void whatFillsALengthIsToldInWordsToo() {
         run("report", "--bars", "4/4", "--fit", "5,3 into 4/4 of 1/16");
-        assertThat(out.toString()).contains("These cells fill it in 6 ways.", "  5+5+3+3");
+        assertThat(out.toString()).contains("6 ways to fill it.", "  5+5+3+3");
         out.getBuffer().setLength(0);
         run("report", "--bars", "7/16", "--fit", "5,3 into 7/16 of 1/16");
         assertThat(out.toString())
-                .contains("These cells fill it in 0 ways.", "The nearest length they fill is 8 units.");
+                .contains("0 ways to fill it.", "The nearest length they fill is 8 units.");
     }
 
     @Test
@@ -300,8 +303,7 @@ class StrideCommandTest {
         JsonNode report = report("report", "--bars", "11/4", "--pattern", "22 x 1/16", "--json");
         assertThat(report.at("/checks/0/code").stringValue()).isEqualTo("pattern-does-not-fill");
         assertThat(report.at("/checks/0/message").stringValue())
-                .isEqualTo("The pattern does not fill the bar of 11/4: it is 11/8 short. It fills 11/8."
-                        + " 2 of them fill the bar of 11/4.");
+                .isEqualTo("The pattern is 22 sixteenths too short for 11/4. It fills 11/8. 2 of them fill 11/4.");
         assertThat(report.at("/checks/0/suggestion").stringValue()).isEqualTo("Call it 11/8");
         out.getBuffer().setLength(0);
         assertThat(report("report", "--bars", "7/8", "--pattern", "14 x 1/16", "--json")
@@ -316,9 +318,9 @@ class StrideCommandTest {
             value = {
                 "--fit     | 5,3 in 4/4          | --fit, column 11: Something is missing at the end. Try \"into\"",
                 "--fit     | 5,x into 4/4 of 1/16 | --fit, column 3: I can't read \"x\". Try the length of a cell",
-                "--fit     | 5,3 into 4/4 of 3/16 | --fit, column 14: I can't use \"of 3/16\": 1 is no whole number of 3/16",
+                "--fit     | 5,3 into 4/4 of 3/16 | --fit, column 14: I can't read \"of 3/16\". Try a unit that divides 1 evenly",
                 "--fit     | 0 into 4/4 of 1/16  | --fit, column 1:",
-                "--pattern | lots                | --pattern, column 1: I can't read \"lots\". Try how many units",
+                "--pattern | lots                | --pattern, column 1: I can't read \"lots\". Try a number of units",
                 "--pattern | 0 x 1/16            | --pattern, column 1:"
             })
     void badQuestionsSayWhere(String option, String value, String message) {
@@ -360,7 +362,7 @@ class StrideCommandTest {
 
         assertThat(run("export", good.toString(), "--as", "midi", "--to", to.toString()))
                 .isEqualTo(1);
-        assertThat(err.toString()).contains("is there already; --force overwrites it");
+        assertThat(err.toString()).contains("already exists; --force overwrites it");
         assertThat(run("export", good.toString(), "--as", "midi", "--to", to.toString(), "--force"))
                 .isZero();
         assertThat(run("export", good.toString(), "--as", "tuba", "--to", to.toString()))
@@ -447,12 +449,12 @@ class StrideCommandTest {
     void whereNothingMayBeWrittenItSaysSo(@TempDir Path folder) throws IOException {
         Path good = exercise(folder, "good.json", "Good", layer("1/8"));
         assertThat(run("export", good.toString(), "--as", "json", "--to", "")).isEqualTo(2);
-        assertThat(err.toString()).contains("--to: I can't read \"\". Try a folder");
+        assertThat(err.toString()).contains("stride export: --to: no folder given. Try a folder, such as --to sheets");
         err.getBuffer().setLength(0);
         Path link = Files.createSymbolicLink(folder.resolve("good.mid"), folder.resolve("nowhere.mid"));
         assertThat(run("export", good.toString(), "--as", "midi", "--to", folder.toString(), "--force"))
                 .isEqualTo(1);
-        assertThat(err.toString()).contains("a link to a file that is not there");
+        assertThat(err.toString()).contains("a link to a missing file");
         assertThat(Files.isSymbolicLink(link)).isTrue();
     }
 
@@ -480,7 +482,7 @@ class StrideCommandTest {
         String sizes = IntStream.rangeClosed(1, 60).mapToObj(String::valueOf).collect(Collectors.joining(","));
         assertThat(run("report", "--bars", "4/4", "--fit", sizes + " into 19999/16 of 1/16"))
                 .isEqualTo(2);
-        assertThat(err.toString()).contains("too much to search; fewer sizes, a shorter length");
+        assertThat(err.toString()).contains("stride report: --fit: this is too much to search; try fewer sizes, a");
     }
 
     /** The defect: 33 rules passed here and were refused there, with an exception that escaped. */

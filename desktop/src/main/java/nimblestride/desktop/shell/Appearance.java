@@ -11,6 +11,7 @@ final class Appearance {
     private final RoadView road;
     private final Workspaces workspaces;
     private final ImportView importing;
+    private final HelpView help;
     private final MusicStandWindow stand;
     private final Status status;
 
@@ -19,12 +20,14 @@ final class Appearance {
             RoadView road,
             Workspaces workspaces,
             ImportView importing,
+            HelpView help,
             MusicStandWindow stand,
             Status status) {
         this.frame = frame;
         this.road = road;
         this.workspaces = workspaces;
         this.importing = importing;
+        this.help = help;
         this.stand = stand;
         this.status = status;
     }
@@ -39,6 +42,7 @@ final class Appearance {
         road.paletteProperty().set(palette);
         workspaces.setPalette(palette);
         importing.setPalette(palette);
+        help.setPalette(palette);
         stand.refresh();
     }
 

@@ -7,6 +7,7 @@ import nimblestride.desktop.async.Lazy;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.service.WindowServices;
+import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.workspace.help.HelpListEntry;
 import nimblestride.desktop.workspace.help.HelpPane;
 
@@ -16,6 +17,7 @@ final class HelpView {
     private final OpenBook book;
     private final WindowServices services;
     private final Lazy<HelpPane> pane;
+    private Palette palette = Palette.DAY;
 
     HelpView(CenterPane center, OpenBook book, WindowServices services) {
         this.center = center;
@@ -24,15 +26,25 @@ final class HelpView {
         this.pane = new Lazy<>(() -> new HelpPane(this::openExample, this::addSamples, center::back));
     }
 
+    private void show() {
+        pane.get().setPalette(palette);
+        center.show(pane.get());
+    }
+
+    void setPalette(Palette newPalette) {
+        palette = newPalette;
+        pane.ifMade(made -> made.setPalette(newPalette));
+    }
+
     /** Shows the first page of the help. */
     void welcome() {
-        center.show(pane.get());
+        show();
         pane.get().welcome();
     }
 
     /** Shows the list of all shortcuts. */
     void shortcuts(List<HelpListEntry> all) {
-        center.show(pane.get());
+        show();
         pane.get().shortcuts(all);
     }
 
@@ -44,7 +56,7 @@ final class HelpView {
 
     private void addSamples() {
         book.change(one -> SampleBook.addPieces(one, book.now()))
-                .ifPresent(added -> services.status().show(Counted.count(added, "sample piece") + " in the Book."));
+                .ifPresent(added -> services.status().show(Counted.count(added, "sample exercise") + " in the Book."));
         services.navigation().showBook();
         center.back();
     }

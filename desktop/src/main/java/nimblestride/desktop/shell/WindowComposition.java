@@ -135,7 +135,7 @@ final class WindowComposition {
         findings = new FindingsPane(
                 where -> road.bringIntoView(where.at()), fix -> document.edit(exercise -> fix.fixed()));
         bookPane = new BookPane(book, library, dialogs);
-        appearance = new Appearance(frame, road, workspaces, importing, stand, status);
+        appearance = new Appearance(frame, road, workspaces, importing, help, stand, status);
         settings = new SettingsSession(home, frame, options, road, share, practice.breaksProperty(), sound);
 
         addWorkspaces(nanos);

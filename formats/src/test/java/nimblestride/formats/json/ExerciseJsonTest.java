@@ -153,22 +153,22 @@ class ExerciseJsonTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "\"version\" : 1        | \"version\" : 2            | of version 2, and this program reads version 1; a newer program wrote it",
-                "\"version\" : 1        | \"version\" : \"1\"        | version: I can't read \"1\". Try a whole number",
+                "\"version\" : 1        | \"version\" : 2            | version: this file has version 2, and this program reads version 1; update",
+                "\"version\" : 1        | \"version\" : \"1\"        | version: read \"1\"; expected a whole number",
                 "nimble-stride-exercise | something-else             | format: read \"something-else\"; expected",
-                "\"format\"             | \"kind\"                   | this is no exercise file of Nimble Stride",
-                "\"layers\"             | \"tracks\"                 | tracks: this member is not known here",
-                "\"name\" : \"Example\", | ``                        | the member \"name\" is missing",
-                "\"Example\"            | \" \"                      | an exercise has a name of 1 to 200 characters",
+                "\"format\"             | \"kind\"                   | this is not a Nimble Stride exercise file: it should begin with \"format\":",
+                "\"layers\"             | \"tracks\"                 | tracks: unknown key here; expected only format, version, name, tempo,",
+                "\"name\" : \"Example\", | ``                        | the key \"name\" is missing",
+                "\"Example\"            | \" \"                      | an exercise needs a name of 1 to 200 characters",
                 "\"denominator\" : 8    | \"denominator\" : 0        | phrase[0].parts[0].meter[0]: the bottom number",
-                "\"times\" : 2          | \"times\" : 1              | phrase[0]: a repeat plays 2 times or more",
+                "\"times\" : 2          | \"times\" : 1              | phrase[0]: repeat 2 or more times, not 1",
                 "\"times\" : 2          | \"times\" : 2.5            | phrase[0].times: read 2.5; expected a whole number",
-                "\"kick\"               | \"kick\", \"loud\" : true  | layers[0].loud: this member is not known here",
+                "\"kick\"               | \"kick\", \"loud\" : true  | layers[0].loud: unknown key here; expected only voice, pattern, offset,",
                 "\"never\"              | \"sometimes\"              | layers[0].reset: column 1: I can't read \"sometimes\". Try bar",
-                "\"every\" : \"5/16\"   | \"every\" : \"-5/16\"      | layers[0].pattern.every: a note value is zero or longer",
+                "\"every\" : \"5/16\"   | \"every\" : \"-5/16\"      | layers[0].pattern.every: a note value can't be negative: -5/16",
                 "\"every\" : \"5/16\"   | \"every\" : 5              | layers[0].pattern.every: read 5; expected a text",
-                "\"every\" : \"5/16\"   | \"cell\" : \"x?\", \"step\" : \"1/8\" | layers[0].pattern.cell: column 2: I can't use \"?\": a pattern is made of x",
-                "\"96\"                 | \"1e9\"                    | tempo.perMinute: I can't read \"1e9\". Try a whole number or a fraction",
+                "\"every\" : \"5/16\"   | \"cell\" : \"x?\", \"step\" : \"1/8\" | layers[0].pattern.cell: column 2: I can't read \"?\". Try x (hit), X",
+                "\"96\"                 | \"1e9\"                    | tempo.perMinute: read \"1e9\"; expected a whole number or a fraction",
             })
     void aFileThatIsNotRightSaysWhere(String good, String bad, String message) {
         String json = ExerciseJson.write(exercise("10/8 x2, 9/16", "kick every 5/16"));
@@ -185,10 +185,10 @@ class ExerciseJsonTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "\"feel\" : \"B\"    | \"feel\" : \"Z\"     | sections[1].feel: I can't read \"Z\". Try the name of a feel: A, B",
-                "\"rounds\" : 2        | \"rounds\" : 0         | sections[1]: a section plays its bars from 1 to 1,000 times, not 0",
+                "\"feel\" : \"B\"    | \"feel\" : \"Z\"     | sections[1].feel: read \"Z\"; expected the name of a section: A, B",
+                "\"rounds\" : 2        | \"rounds\" : 0         | sections[1]: a section repeats 1 to 1,000 times, not 0",
                 "\"3/8 = 1/2\"         | \"3/8 = 0\"            | sections[1].entered: ",
-                "\"3/8 = 1/2\"         | \"1/8 = 2\"            | modulation 1, 1/8 = 2, would lead to 1536 beats a minute",
+                "\"3/8 = 1/2\"         | \"1/8 = 2\"            | modulation 1, 1/8 = 2, would lead to 1536 BPM; tempos run from 1 to 999",
                 "\"feel\" : \"B\"    | \"feel\" : \"A\"     | no section plays B"
             })
     void sectionsThatDoNotAddUpSayWhere(String good, String bad, String message) {
@@ -206,10 +206,10 @@ class ExerciseJsonTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "\"grouping\" : [ 3, 3, 3 ] | \"grouping\" : [ 3, 3 ] | phrase[1].grouping: 3+3 is 6, and a bar of 9/16 holds 9",
-                "\"96\"                     | \"1000\"                | tempo.perMinute: a tempo is from 1 to 999",
-                "\"kick\"                   | \"kazoo\"               | layers[0].voice: I can't read \"kazoo\". Try the name of a voice",
-                "\"times\" : 2              | \"times\" : 2000000     | phrase: a phrase holds at most 100,000 bars"
+                "\"grouping\" : [ 3, 3, 3 ] | \"grouping\" : [ 3, 3 ] | phrase[1].grouping: the groups add up to 6; 9/16 needs 9",
+                "\"96\"                     | \"1000\"                | tempo.perMinute: tempos run from 1 to 999 BPM, not 1000",
+                "\"kick\"                   | \"kazoo\"               | layers[0].voice: read \"kazoo\"; expected the name of a voice",
+                "\"times\" : 2              | \"times\" : 2000000     | phrase: a phrase holds up to 100,000 bars; this one has 2,000,001"
             })
     void aFileThatDoesNotAddUpSaysWhere(String good, String bad, String message) {
         String json = ExerciseJson.write(exercise("10/8 x2, 9/16", "kick every 5/16"));
@@ -271,13 +271,13 @@ class ExerciseJsonTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() ->
                         ExerciseJson.write(STORY, folder.resolve("missing").resolve("story.json")))
-                .withMessageContaining("there is no folder");
+                .withMessageContaining("create it first, or choose another");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseJson.write(STORY, folder))
                 .withMessageContaining("is a folder");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseJson.read(folder.resolve("nothing.json")))
-                .withMessageContaining("there is no file");
+                .withMessageContaining("no file ");
         List<Path> left = new ArrayList<>();
         try (var files = Files.list(folder)) {
             files.forEach(left::add);
@@ -291,13 +291,13 @@ class ExerciseJsonTest {
         String good = ExerciseJson.write(STORY);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseJson.read("[" + "0,".repeat(4_000_001) + "0]"))
-                .withMessageContaining("all of it too much");
+                .withMessageContaining("a number or a name is too long, or the file is too large; expected a");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseJson.read("[" + "9".repeat(100_000) + "]"))
                 .withMessageContaining("a number or a name is too long");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseJson.read(good.replaceFirst("\"tempo\"", "\"name\" : \"B\", \"tempo\"")))
-                .withMessageContaining("the member \"name\" stands there twice");
+                .withMessageContaining("the key \"name\" appears twice");
     }
 
     /** RFC 8259, section 8.1: UTF-8; a byte order mark may be ignored. */

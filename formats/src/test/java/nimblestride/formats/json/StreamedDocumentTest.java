@@ -82,15 +82,15 @@ class StreamedDocumentTest {
             delimiter = '|',
             quoteCharacter = '`',
             value = {
-                "nimble-stride-log | nimble-stride-exercise | format: I can't read \"nimble-stride-exercise\". Try \"nimble-stride-log\"",
-                "\"version\":1 | \"version\":7 | this file is of version 7, and this program reads version 1",
-                "\"entries\" | \"things\" | things: this list is not known here",
-                "\"seconds\":120 | \"seconds\":-1 | entries[2]: it was practised for up to 24 hours",
-                "\"seconds\":120 | \"seconds\":\"long\" | entries[2].seconds: I can't read \"long\". Try a whole number",
-                "18:02 | 18:99 | entries[2].begun: I can't read \"2026-11-20T18:99\". Try a day and a time",
-                "\"nearly\" | \"great\" | entries[0].clean: I can't read \"great\". Try one of",
+                "nimble-stride-log | nimble-stride-exercise | format: read \"nimble-stride-exercise\"; expected \"nimble-stride-log\"",
+                "\"version\":1 | \"version\":7 | version: this file has version 7, and this program reads version 1",
+                "\"entries\" | \"things\" | things: unknown list here; expected only entries",
+                "\"seconds\":120 | \"seconds\":-1 | entries[2]: log up to 24 hours, not -1 s",
+                "\"seconds\":120 | \"seconds\":\"long\" | entries[2].seconds: read \"long\"; expected a whole number",
+                "18:02 | 18:99 | entries[2].begun: read \"2026-11-20T18:99\"; expected a day and a time",
+                "\"nearly\" | \"great\" | entries[0].clean: read \"great\"; expected one of",
                 "289/3 | fast | entries[0].tempo: column 1",
-                "\"what\" | \"whatever\" | entries[0].whatever: this member is not known here",
+                "\"what\" | \"whatever\" | entries[0].whatever: unknown key here; expected only id, exercise, what,",
                 "] | `` | line 2, column 259: this is not JSON; expected a file with",
             })
     void aBrokenLogSaysWhere(String good, String bad, String message) throws IOException {
@@ -107,7 +107,7 @@ class StreamedDocumentTest {
         assertThatThrownBy(() -> read(log.substring(0, log.length() / 2)))
                 .isInstanceOf(UnreadableFileException.class)
                 .hasMessageMatching(
-                        "line \\d+, column \\d+: the file ends before the log does; expected a file with .*");
+                        "line \\d+, column \\d+: the file ends before its log does; expected a file with .*");
     }
 
     /** Cut anywhere, or with any byte changed: read, or refused with words, and nothing else. */

@@ -155,7 +155,7 @@ class ExerciseMidiTest {
         Exercise slow = exercise("4/4", "kick every 1/4").withTempo(TempoText.read("1/64=1"));
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseMidi.write(slow))
-                .withMessageContaining("3.58 quarter notes a minute");
+                .withMessageContaining("a MIDI file needs a tempo of at least 3.58 BPM (quarters); this is 0.062");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> ExerciseMidi.write(exercise("4/4 x2000", "kick every 1/1024")))
                 .withMessageContaining("more than 1,000,000 notes");

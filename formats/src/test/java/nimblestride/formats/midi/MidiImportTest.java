@@ -149,9 +149,9 @@ class MidiImportTest {
             assertThat(brought.meters()).isEqualTo(MeterSource.NONE);
             assertThat(brought.parts().get(1).name()).isEqualTo("Channel 3");
             assertThat(arrangement.leftOut())
-                    .anyMatch(told -> told.contains("4/4 stands in"))
+                    .anyMatch(told -> told.contains("imports as 4/4"))
                     .anyMatch(told -> told.contains("key 27 (1 stroke)"))
-                    .anyMatch(told -> told.contains("simplest grid that explains them"));
+                    .anyMatch(told -> told.contains("simplest grid that fits"));
         }
         assertThat(right).isGreaterThanOrEqualTo(48);
     }
@@ -185,7 +185,7 @@ class MidiImportTest {
     void whatIsNoMidiFileIsRefusedInWords() {
         assertThatThrownBy(() -> MidiImport.read("not MIDI".getBytes(StandardCharsets.UTF_8), "x"))
                 .isInstanceOf(UnreadableFileException.class)
-                .hasMessageContaining("no Standard MIDI File");
+                .hasMessageContaining("this is not a Standard MIDI File of format 0 or 1");
         assertThatThrownBy(() -> MidiImport.read(new byte[0], "x")).isInstanceOf(UnreadableFileException.class);
         assertThatThrownBy(() -> {
                     ByteArrayOutputStream out = new ByteArrayOutputStream();
@@ -194,7 +194,7 @@ class MidiImportTest {
                     MidiSystem.write(empty, 1, out);
                     MidiImport.read(out.toByteArray(), "x");
                 })
-                .hasMessageContaining("no note is played");
+                .hasMessageContaining("this MIDI file has no notes");
     }
 
     /** A text of 256 MiB that is not there: nothing is set aside for it. */

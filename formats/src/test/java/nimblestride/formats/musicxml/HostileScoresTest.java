@@ -111,7 +111,7 @@ class HostileScoresTest {
                 packed(Map.of("META-INF/container.xml", "<rootfile ".repeat(20_000), "a.xml", "<score-partwise/>"));
         assertThatExceptionOfType(UnreadableFileException.class)
                 .isThrownBy(() -> MusicXmlImport.read(archive, "hostile"))
-                .withMessageContaining("the container of this archive is no XML");
+                .withMessageContaining("this archive's container is not XML (ParseError at");
     }
 
     @Test

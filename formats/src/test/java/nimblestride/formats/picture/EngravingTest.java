@@ -166,6 +166,6 @@ class EngravingTest {
         List<Drawing> lines = lines(score(1, ScoreStyle.DEFAULT, "4/4", "snare every 1/4099"));
         assertThat(lines.get(0).marks())
                 .anyMatch(
-                        mark -> mark instanceof Mark.Words words && words.text().startsWith("bar 1 cannot be written"));
+                        mark -> mark instanceof Mark.Words words && words.text().startsWith("bar 1 can't be written"));
     }
 }

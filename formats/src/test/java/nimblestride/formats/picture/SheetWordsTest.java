@@ -67,9 +67,31 @@ class SheetWordsTest {
         Exercise two = then(TWO, "eighth = dotted eighth", 2, "5/8", "snare every 1/8");
         List<String> words = words(two, SheetItem.COUNT, SheetItem.FACTS);
         assertThat(words.stream().filter(line -> line.contains(", quarter = ")))
-                .hasSize(2 * two.contents().size())
+                .hasSize(two.contents().size())
                 .doesNotContain("");
-        assertThat(words).contains("How it lines up").anyMatch(line -> line.startsWith("5/8:   1 2"));
+        assertThat(words)
+                .contains("How it lines up", "B: one bar is 5 eighths (1 s), grouped 3+2.")
+                .anyMatch(line -> line.startsWith("5/8:   1 2"));
+    }
+
+    /** The count, where it falls, when it lines up: three lines, however much there is to say. */
+    @Test
+    void aSheetSaysThreeLinesOfAPiece() {
+        assertThat(facts(exercise("11/8(3+3+3+2)", "kick every 1/4")))
+                .containsExactly(
+                        "Kick: count bar 1: 1, 3, 5, 7, 9, 11. Bar 2: 2, 4, 6, 8, 10.",
+                        "Kick: it falls with the pulse in bar 1, between the pulse in bar 2.",
+                        "Everything lines up again after 2 bars (6.9 s).");
+        assertThat(facts(TWO)).hasSize(3).last().asString().startsWith("Everything lines up again after ");
+        assertThat(facts(exercise("7/8", "kick every 1/4", "snare every 3/16", "ride every 5/16", "hi-hat every 1/8")))
+                .hasSize(3);
+        assertThat(facts(then(then(TWO, "eighth = dotted eighth", 2, "5/8"), "eighth = eighth", 1, "3/8")))
+                .hasSize(3);
+    }
+
+    private static List<String> facts(Exercise exercise) {
+        List<String> words = words(exercise, SheetItem.FACTS);
+        return words.subList(words.indexOf("How it lines up") + 1, words.lastIndexOf(exercise.name()));
     }
 
     @Test

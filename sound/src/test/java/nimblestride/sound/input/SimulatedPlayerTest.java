@@ -87,7 +87,7 @@ class SimulatedPlayerTest {
     void refusesHabitsNobodyHas() {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new TimingHabits(-1, 0, 0, 1))
-                .withMessage("the spread is from 0 to 100 milliseconds, not -1.0");
+                .withMessage("set the spread from 0 to 100 milliseconds, not -1.0");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new TimingHabits(0, -101, 0, 1));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new TimingHabits(0, 0, Double.NaN, 1));
     }

@@ -241,7 +241,7 @@ class PlayerTest {
                         1))) {
             player.start(at("240"));
             until(() -> !player.isPlaying());
-            assertThat(player.problem().orElseThrow()).contains("because of a defect in the program");
+            assertThat(player.problem().orElseThrow()).contains("I can't play this because something in the program broke. See Help >");
         }
     }
 

@@ -93,6 +93,6 @@ class ExtremesTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(
                         () -> new PlaybackRequest(exercise, ClickSettings.NONE).from(new StartPoint(3, NoteValue.ZERO)))
-                .withMessageContaining("not in the one numbered 4");
+                .withMessageContaining("start in one of its 1 sections, not in section 4");
     }
 }

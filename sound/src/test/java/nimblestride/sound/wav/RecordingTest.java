@@ -73,10 +73,10 @@ class RecordingTest {
         Path empty = wav(48_000, 16, 1, 0);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Recording.read(empty, RATE))
-                .withMessageContaining("holds no sound");
+                .withMessageContaining("has no sound");
         Path endless = wav(8_000, 16, 1, 10.5);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> Recording.read(endless, RATE))
-                .withMessageContaining("lasts 10.5 s; the sound of a voice lasts at most 10 s");
+                .withMessageContaining("lasts 10.5 s; a voice's sound can last up to 10 s");
     }
 }

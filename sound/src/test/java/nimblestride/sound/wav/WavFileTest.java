@@ -113,7 +113,7 @@ class WavFileTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> WavFile.DEFAULT.write(
                         longest, KIT, OutputStream.nullOutputStream(), WavFile.Progress.TO_THE_END))
-                .withMessageContaining("a WAV file holds at most 372 minutes of this, and it would be 360,000");
+                .withMessageContaining("a WAV file holds up to 372 minutes of this; it would be 360,000");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new WavFile(8, false, 1));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new WavFile(16, false, 0));
     }

@@ -26,13 +26,19 @@ final class PhraseWording {
         String time = " (" + SpokenDuration.of(fact.seconds()) + ")";
         if (bars.size() == 1) {
             Bar bar = bars.get(0);
-            String groups = bar.grouping().sizes().size() > 1 ? ", grouped " + bar.grouping() : "";
+            String groups = isGrouped(bar) ? ", grouped " + bar.grouping() : "";
             return new Words("One bar is " + length + time + groups + ".", "");
         }
         return new Words(
                 "One phrase is " + count(bars.size(), "bar") + ", " + length + time + ".",
                 meters(phrase) + " = " + length + ".",
                 meters(phrase) + " = " + phrase.length());
+    }
+
+    /** Returns whether its groups say more than its units do. */
+    private static boolean isGrouped(Bar bar) {
+        List<Integer> sizes = bar.grouping().sizes();
+        return sizes.size() > 1 && sizes.stream().anyMatch(size -> size > 1);
     }
 
     private static String meters(Phrase phrase) {

@@ -4,10 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.insight.finding.Finding;
-import nimblestride.core.insight.finding.Findings;
 import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Engraver;
 import nimblestride.core.notation.engraving.Ink;
@@ -35,7 +32,6 @@ final class SheetBlocks {
     private static final double BETWEEN_STAVES = 2.2;
     private static final double HEADING = 2.1;
     private static final int MAX_COUNTED_BARS = 48;
-    private static final int MAX_FACTS = 6;
     private static final int NOTE_LINES = 6;
     private static final double NOTE_LINE = 4.4;
 
@@ -132,11 +128,9 @@ final class SheetBlocks {
     }
 
     private void facts() {
-        heading("What happens in it");
-        eachContent(content -> Findings.of(Analysis.of(content)).stream()
-                .map(Finding::sentence)
-                .limit(MAX_FACTS)
-                .forEach(fact -> text("· " + fact, Weight.REGULAR)));
+        heading("How it lines up");
+        SheetFacts.of(exercise, text -> letters.width(text, Weight.REGULAR, BODY) <= width)
+                .forEach(fact -> text(fact, Weight.REGULAR));
     }
 
     private void notes() {

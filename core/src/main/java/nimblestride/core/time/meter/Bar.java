@@ -14,9 +14,7 @@ public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
         long given = grouping.units();
         int needed = meter.units();
         if (given != needed) {
-            throw new InvalidValueException(grouping + " is " + given + ", and a bar of " + meter + " holds " + needed
-                    + " units of " + meter.unit() + ": " + Math.abs(needed - given) + " too "
-                    + (given < needed ? "few" : "many"));
+            throw new InvalidValueException("the groups add up to " + given + "; " + meter + " needs " + needed);
         }
     }
 

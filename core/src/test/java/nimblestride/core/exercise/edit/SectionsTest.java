@@ -90,19 +90,19 @@ class SectionsTest {
                 .withMessageContaining("a name of its own");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> SectionEdits.remove(piece.selectedOnly(), 0))
-                .withMessageContaining("the only section");
+                .withMessageContaining("at least one section");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> SectionEdits.withRounds(piece, 0, 1_001))
-                .withMessageContaining("from 1 to 1,000 times");
+                .withMessageContaining("repeats 1 to 1,000 times");
         Exercise full = IntStream.range(3, Exercise.MAX_SECTIONS)
                 .boxed()
                 .reduce(piece, (one, i) -> again(one, "1/4 = 1/4", 1, 0), (a, b) -> b);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> again(full, "1/4 = 1/4", 1, 0))
-                .withMessageContaining("from 1 to 33 sections");
+                .withMessageContaining("1 to 33 sections");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> SectionEdits.withRounds(piece.withPhrase(bars("1/8 x1000")), 0, 101))
-                .withMessageContaining("at most 100,000 bars together");
+                .withMessageContaining("up to 100,000 bars");
     }
 
     @Test

@@ -56,7 +56,7 @@ class InnerBarsTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "29/16(4+4+4+4|4+4+4); 4+4+4+4|4+4+4 is 28, and a bar of 29/16 holds 29",
+                "29/16(4+4+4+4|4+4+4); the groups add up to 28; 29/16 needs 29",
                 "11/8(3+3||3+2); Try a group size in units of 1/8",
                 "11/8(3+3|; Try a group size in units of 1/8",
                 "11/8(3+3|3+2; | and another inner bar",

@@ -4,13 +4,16 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.layer.crossing.BarByBar;
+import nimblestride.core.insight.fact.CrossingFact;
+import nimblestride.core.insight.fact.MeetingFact;
+import nimblestride.core.insight.wording.Wording;
 import nimblestride.core.layer.crossing.CrossBarPulse;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.value.NoteName;
@@ -27,8 +30,7 @@ import nimblestride.desktop.ui.page.Page;
 
 /** Flow: how often everybody is on the 1, a 1 only every so many bars, and pulses threaded through odd bars. */
 final class FlowPage extends VBox implements Page {
-    private static final Set<String> ABOUT_FLOW = Set.of("on-one", "never-on-one", "ones", "together");
-    private static final int MAX_SIGNS = 16;
+    private static final Set<String> ABOUT_FLOW = Set.of("ones", "together");
 
     private final ExerciseDocument document;
     private final TypedField<Integer> ones;
@@ -52,7 +54,7 @@ final class FlowPage extends VBox implements Page {
         line.getStyleClass().add("add-line");
         summary.setId("flow-told");
         pulses.getStyleClass().add("ways");
-        getChildren().setAll(line, summary, new VerticalScroll(pulses));
+        getChildren().setAll(summary, new VerticalScroll(pulses), line);
     }
 
     @Override
@@ -62,12 +64,18 @@ final class FlowPage extends VBox implements Page {
         answers.ask(() -> CrossBarPulse.through(exercise.phrase()), this::show);
     }
 
-    /** Shows what the findings say about the 1. */
+    /** Shows on which 1 all layers are, and what the findings say about the 1. */
     @Override
     public void show(AnalyzedExercise answer) {
-        String known = answer.findings().stream()
+        Stream<Wording.Words> shared = answer.analysis().crossingLayers().size() < 2
+                ? Stream.of()
+                : answer.analysis().onBarLines().result().stream()
+                        .map(ones -> Wording.of(new MeetingFact.OnOne(ones)));
+        Stream<Wording.Words> others = answer.findings().stream()
                 .filter(finding -> ABOUT_FLOW.contains(finding.code()))
-                .map(finding -> (finding.sentence() + " " + finding.sum()).strip())
+                .map(finding -> Wording.of(finding.fact()));
+        String known = Stream.concat(shared, others)
+                .map(words -> (words.sentence() + " " + words.sum()).strip())
                 .collect(Collectors.joining(" "));
         summary.setText(
                 known.isEmpty() ? "With two or more layers, this shows how often they all land on the 1." : known);
@@ -90,7 +98,7 @@ final class FlowPage extends VBox implements Page {
             Label home = new Label(String.format(Locale.ROOT, "%,d-bar cycle", pulse.home()));
             home.setMinWidth(USE_PREF_SIZE);
             name.setMinWidth(USE_PREF_SIZE);
-            Label bars = new Label(signs(pulse));
+            Label bars = new WrappedLabel(falls(pulse));
             GridPane.setHgrow(bars, Priority.ALWAYS);
             pulses.addRow(
                     row, name, home, bars, new SmallButton("Add this pulse", "flow-thread-" + row, () -> thread(pulse)));
@@ -103,18 +111,10 @@ final class FlowPage extends VBox implements Page {
         }
     }
 
-    private static String signs(CrossBarPulse pulse) {
-        String signs = pulse.bars().stream()
-                .limit(MAX_SIGNS)
-                .map(BarByBar::sits)
-                .map(sits -> switch (sits) {
-                    case ON -> "+";
-                    case OFF -> "-";
-                    case BOTH -> "±";
-                    case SILENT -> ".";
-                })
-                .collect(Collectors.joining("  "));
-        return pulse.home() > MAX_SIGNS ? signs + "  …" : signs;
+    private static String falls(CrossBarPulse pulse) {
+        return Wording.of(new CrossingFact.OnTheBeat(
+                        "", pulse.bars(), pulse.home(), new CrossingFact.Against.Pulse(pulse.pulse())))
+                .sentence();
     }
 
     @Override

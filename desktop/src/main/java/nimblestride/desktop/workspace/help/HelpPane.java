@@ -23,6 +23,8 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.view.road.RoadLegend;
 
 /**
  * Shows the help: a list of topics that shrinks as the user types, and beside it the topic, with examples to open.
@@ -37,6 +39,7 @@ public final class HelpPane extends BorderPane {
     private final VBox titles = new VBox(2);
     private final VBox text = new VBox(12);
     private final ToggleGroup group = new ToggleGroup();
+    private final RoadLegend legend = new RoadLegend();
 
     /**
      * @param open opens an example
@@ -124,6 +127,9 @@ public final class HelpPane extends BorderPane {
         Label title = new Label(topic.title());
         title.getStyleClass().add("exercise-name");
         text.getChildren().setAll(title);
+        if (topic.showsRoad()) {
+            text.getChildren().addAll(legend, numbered(RoadLegend.meanings()));
+        }
         topic.paragraphs().forEach(paragraph -> text.getChildren().add(new WrappedLabel(paragraph)));
         if (!topic.entries().isEmpty()) {
             text.getChildren().add(list(topic.entries()));
@@ -142,6 +148,19 @@ public final class HelpPane extends BorderPane {
             text.getChildren()
                     .add(new SmallButton("Add the thirteen sample exercises to the Book", "help-samples", addSamples));
         }
+    }
+
+    private static VBox numbered(List<String> lines) {
+        VBox list = new VBox(4);
+        for (String line : lines) {
+            list.getChildren().add(new WrappedLabel((list.getChildren().size() + 1) + ". " + line));
+        }
+        return list;
+    }
+
+    /** Sets the colors of its picture. */
+    public void setPalette(Palette palette) {
+        legend.setPalette(palette);
     }
 
     private static GridPane list(List<HelpListEntry> entries) {

@@ -20,8 +20,10 @@ import nimblestride.core.time.value.Tempo;
  * @param paragraphs in order
  * @param examples as a user types them: bars, and layers after bars, divided by {@code |}
  * @param entries a list of things to look up
+ * @param showsRoad whether a picture names the marks on the Road
  */
-record HelpTopic(String title, List<String> paragraphs, List<String> examples, List<HelpListEntry> entries) {
+record HelpTopic(
+        String title, List<String> paragraphs, List<String> examples, List<HelpListEntry> entries, boolean showsRoad) {
     private static final Tempo DEFAULT = Tempo.ofQuarters(84);
 
     HelpTopic {
@@ -31,7 +33,7 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
     }
 
     static HelpTopic shortcuts(List<HelpListEntry> keys) {
-        return new HelpTopic("Shortcuts", List.of(), List.of(), keys);
+        return new HelpTopic("Shortcuts", List.of(), List.of(), keys, false);
     }
 
     /** Returns the topic that explains the terms. */
@@ -43,7 +45,8 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
                 List.of(),
                 Glossary.all().stream()
                         .map(term -> new HelpListEntry(term.name(), term.meaning()))
-                        .toList());
+                        .toList(),
+                false);
     }
 
     /** Returns all topics, in order. */
@@ -57,27 +60,31 @@ record HelpTopic(String title, List<String> paragraphs, List<String> examples, L
         }
     }
 
-    /** Reads topics: {@code #} starts a title, {@code >} an example, and every other line is a paragraph. */
+    /** Reads topics: {@code #} starts a title, {@code >} an example, {@code !} the picture; other lines are paragraphs. */
     private static List<HelpTopic> read(String text) {
         List<HelpTopic> topics = new ArrayList<>();
         String title = "";
         List<String> paragraphs = new ArrayList<>();
         List<String> examples = new ArrayList<>();
+        boolean showsRoad = false;
         for (String line : text.lines().toList()) {
             if (line.startsWith("# ")) {
                 if (!title.isEmpty()) {
-                    topics.add(new HelpTopic(title, paragraphs, examples, List.of()));
+                    topics.add(new HelpTopic(title, paragraphs, examples, List.of(), showsRoad));
                 }
                 title = line.substring(2);
                 paragraphs.clear();
                 examples.clear();
+                showsRoad = false;
+            } else if (line.equals("! road")) {
+                showsRoad = true;
             } else if (line.startsWith("> ")) {
                 examples.add(line.substring(2));
             } else if (!line.isBlank()) {
                 paragraphs.add(line);
             }
         }
-        topics.add(new HelpTopic(title, paragraphs, examples, List.of()));
+        topics.add(new HelpTopic(title, paragraphs, examples, List.of(), showsRoad));
         return topics;
     }
 

@@ -98,7 +98,7 @@ final class ImpliedPage extends VBox implements Page {
         line.getStyleClass().add("gear-line");
         HBox sides = new HBox(implied, real);
         sides.getStyleClass().add("reasons");
-        getChildren().setAll(line, problem, new VerticalScroll(sides));
+        getChildren().setAll(problem, new VerticalScroll(sides), line);
         gear.onChange(this::ask);
     }
 

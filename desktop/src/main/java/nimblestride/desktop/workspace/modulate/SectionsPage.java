@@ -81,7 +81,7 @@ final class SectionsPage extends VBox implements Page {
         problem.setId("sections-problem");
         showProblem("");
         grid.getStyleClass().add("sections");
-        getChildren().setAll(line, problem, summary, new VerticalScroll(grid));
+        getChildren().setAll(problem, summary, new VerticalScroll(grid), line);
         transport.sectionProperty().addListener(change -> light());
     }
 

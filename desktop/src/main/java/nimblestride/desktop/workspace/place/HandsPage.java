@@ -63,7 +63,7 @@ final class HandsPage extends VBox implements Page {
         FlowPane row = new FlowPane(lead, linear, new Caption("at most"), most, new Caption("strokes per second"));
         row.getStyleClass().add("wishes");
         advice.getStyleClass().add("told");
-        getChildren().setAll(row, new VerticalScroll(advice));
+        getChildren().setAll(new VerticalScroll(advice), row);
     }
 
     private static OptionalInt readMost(String typed) {

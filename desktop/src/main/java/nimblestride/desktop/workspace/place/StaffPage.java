@@ -78,7 +78,7 @@ final class StaffPage extends VBox implements Page {
         subdivision.addListener(change -> write());
         FlowPane choices = new FlowPane(parts, lengths, stickings, counts, untilBack, hint);
         choices.getStyleClass().addAll("wishes", "compact");
-        getChildren().setAll(choices, staff);
+        getChildren().setAll(staff, choices);
     }
 
     private static <T> ComboBox<T> choice(String id, String what, T[] values) {

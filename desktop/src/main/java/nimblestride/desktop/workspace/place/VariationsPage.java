@@ -119,7 +119,7 @@ final class VariationsPage extends VBox implements Page {
                         () -> deal(current.isEmpty() ? number : number.add(BigInteger.ONE))),
                 practiced);
         steps.getStyleClass().add("add-line");
-        getChildren().setAll(first, choices, steps, answer);
+        getChildren().setAll(answer, steps, first, choices);
     }
 
     private static TextField field(String id, String prompt, double width, String name) {

@@ -84,11 +84,11 @@ final class TodayPage extends VBox implements Page {
         neglected.setId("today-neglected");
         getChildren()
                 .setAll(
-                        line(new Caption("Practice for"), time, new Caption("minutes today")),
                         new VerticalScroll(new VBox(
                                 10,
                                 turns,
                                 neglected,
+                                line(new Caption("Practice for"), time, new Caption("minutes today")),
                                 line(
                                         new Caption("Remind me to take a break after"),
                                         rest,

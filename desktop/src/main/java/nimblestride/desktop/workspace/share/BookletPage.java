@@ -76,7 +76,7 @@ final class BookletPage extends HBox implements Page {
         preview.setId("booklet-preview");
         preview.onRoom(this::fit);
         sheet.addListener(change -> set());
-        getChildren().setAll(scroll, preview);
+        getChildren().setAll(preview, scroll);
     }
 
     private String name() {

@@ -65,7 +65,7 @@ final class SheetPage extends HBox implements Page {
         choices.setMinWidth(CHOICES);
         choices.setPrefWidth(CHOICES);
         choices.setMaxWidth(CHOICES);
-        getChildren().setAll(choices, preview);
+        getChildren().setAll(preview, choices);
     }
 
     private VBox choices() {

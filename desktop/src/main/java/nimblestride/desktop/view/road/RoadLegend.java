@@ -1,0 +1,123 @@
+package nimblestride.desktop.view.road;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import javafx.geometry.VPos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.text.TextAlignment;
+import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
+import nimblestride.core.time.counting.Counting;
+import nimblestride.core.time.counting.Subdivision;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.ui.look.DrawingCanvas;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.look.TextWidths;
+import nimblestride.desktop.ui.look.Typefaces;
+
+/** A small Road with a number on each kind of mark, to be explained beside it. Drawn as the Road itself is. */
+public final class RoadLegend extends StackPane {
+    private static final double WIDTH = 700;
+    private static final double HEIGHT = 236;
+    private static final double BADGE = 9;
+
+    /** Five eighths against quarters: home after two bars. */
+    private static final Exercise EXAMPLE = new Exercise(
+            "Example",
+            BarsText.read("5/8(3+2)"),
+            List.of(LayerText.read("kick every 1/4"), LayerText.read("hi-hat every 1/8")),
+            Tempo.ofQuarters(84));
+
+    private static final double HOME = 1.25;
+    private static final double SCALE = 420;
+
+    /** A kind of mark, where the picture has one: a moment in whole notes, and a height. */
+    private enum Sign {
+        BAR_LINE("Bar line. The time signature stands at its top.", 0.625),
+        STRIDE("Stride: one group of the bar. The longer the group, the wider and higher its arc.", 0.1875),
+        BEAT("Beat: what your foot taps. A long beat has the bigger dot.", 0.375),
+        COUNT("Count: what you say.", 0.25),
+        LAYER("Layer: each mark is one hit. Every layer has its own shape.", 0.5),
+        LANDING("Landing, a ring: the layer is on the 1.", 0),
+        HOME_FLAG("Home: everything lines up again, and bar 1 starts over.", HOME);
+
+        private final String meaning;
+        private final double at;
+
+        Sign(String meaning, double at) {
+            this.meaning = meaning;
+            this.at = at;
+        }
+    }
+
+    private final TextWidths widths = new TextWidths();
+    private final DrawingCanvas canvas = new DrawingCanvas((g, width, height) -> draw(g));
+    private Palette palette = Palette.DAY;
+
+    public RoadLegend() {
+        setMinSize(WIDTH, HEIGHT);
+        setMaxSize(WIDTH, HEIGHT);
+        canvas.setMinSize(Region.USE_COMPUTED_SIZE, HEIGHT);
+        getChildren().setAll(canvas);
+        setAccessibleRole(AccessibleRole.IMAGE_VIEW);
+        setAccessibleText("The Road of two bars of 5/8, its marks numbered. "
+                + IntStream.range(0, meanings().size())
+                        .mapToObj(i -> (i + 1) + ": " + meanings().get(i))
+                        .collect(Collectors.joining(" ")));
+    }
+
+    /** Returns what each numbered mark means, in the order of the numbers, from 1. */
+    public static List<String> meanings() {
+        return List.of(Sign.values()).stream().map(sign -> sign.meaning).toList();
+    }
+
+    /** Sets the colors. */
+    public void setPalette(Palette newPalette) {
+        palette = newPalette;
+        canvas.redraw();
+    }
+
+    private void draw(GraphicsContext g) {
+        VisibleRange range = new VisibleRange(0, WIDTH - RoadLayout.GUTTER, SCALE);
+        LayerLanes lanes = LayerLanes.of(EXAMPLE, false);
+        RoadPicture picture = RoadPicture.of(
+                Analysis.of(EXAMPLE),
+                range,
+                new CountCache(Counting.DEFAULT, Subdivision.AS_WRITTEN),
+                EXAMPLE.layers().size());
+        new RoadPainter(g, palette, picture, range, lanes, HEIGHT).paint(widths);
+        RoadLayout layout = RoadLayout.of(picture, range, lanes, HEIGHT);
+        for (Sign sign : Sign.values()) {
+            badge(g, sign, RoadLayout.GUTTER + range.x(sign.at), layout);
+        }
+    }
+
+    private void badge(GraphicsContext g, Sign sign, double x, RoadLayout layout) {
+        double ground = layout.ground();
+        switch (sign) {
+            case BAR_LINE -> badge(g, sign, x + 14, RoadLayout.POST_TOP + 26);
+            case STRIDE -> badge(g, sign, x, ground - layout.rise(0.375 * SCALE) - 12);
+            case BEAT -> badge(g, sign, x + 13, ground - 12);
+            case COUNT -> badge(g, sign, x + 20, ground + RoadLabels.COUNTS);
+            case LAYER -> badge(g, sign, x + 20, layout.lane(0));
+            case LANDING -> badge(g, sign, x + 22, layout.lane(0));
+            case HOME_FLAG -> badge(g, sign, x + 14, 11);
+        }
+    }
+
+    private void badge(GraphicsContext g, Sign sign, double x, double y) {
+        g.setFill(palette.ink());
+        g.fillOval(x - BADGE, y - BADGE, 2 * BADGE, 2 * BADGE);
+        g.setFill(palette.ground());
+        g.setFont(Typefaces.bold(12));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(String.valueOf(sign.ordinal() + 1), x, y);
+    }
+}
