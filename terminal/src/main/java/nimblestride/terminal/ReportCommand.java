@@ -56,25 +56,25 @@ final class ReportCommand implements Callable<Integer> {
             description = "an exercise, a score (.musicxml, .mxl) or a MIDI file")
     private Path file;
 
-    @Option(names = "--bars", paramLabel = "BARS", description = "as in \"11/8(3+3+3+2) x2, 9/16\"")
+    @Option(names = "--bars", paramLabel = "BARS", description = "such as \"11/8(3+3+3+2) x2, 9/16\"")
     private String bars;
 
-    @Option(names = "--layer", paramLabel = "LAYER", description = "as in \"kick every 3/16 from 1/16\"; repeatable")
+    @Option(names = "--layer", paramLabel = "LAYER", description = "such as \"kick every 3/16 from 1/16\"; repeatable")
     private List<String> layers = new ArrayList<>();
 
-    @Option(names = "--tempo", paramLabel = "TEMPO", description = "quarter notes a minute, or as in \"1/8=210\"")
+    @Option(names = "--tempo", paramLabel = "TEMPO", description = "BPM in quarters, or another note: \"1/8=210\"")
     private String tempo;
 
     @Option(
             names = "--pivot",
             paramLabel = "PIVOT",
-            description = "as in \"dotted quarter = half\"; repeatable, a chain")
+            description = "such as \"dotted quarter = half\"; repeatable, a chain")
     private List<String> pivots = new ArrayList<>();
 
     @Option(names = "--pattern", paramLabel = "LENGTH", description = "does it fill the bar? As in \"14 x 1/16\"")
     private String pattern;
 
-    @Option(names = "--fit", paramLabel = "FIT", description = "cells into a length, as in \"5,3 into 4/4 of 1/16\"")
+    @Option(names = "--fit", paramLabel = "FIT", description = "cells into a length, such as \"5,3 into 4/4 of 1/16\"")
     private String fit;
 
     @Option(names = "--json", description = "one JSON object instead of sentences")

@@ -166,7 +166,7 @@ class StrideCommandTest {
         assertThat(report.at("/modulation/tempos").toString()).isEqualTo("[\"84\",\"112\",\"84\"]");
         assertThat(report.at("/modulation/ratio").stringValue()).isEqualTo("1");
         run("report", "--file", file.toString());
-        assertThat(out.toString()).contains("A at 84, then B at 112, then A at 84.", "The last tempo is the first.");
+        assertThat(out.toString()).contains("A at 84 BPM, then B at 112 BPM, then A at 84 BPM.", "The last tempo is the first.");
     }
 
     /** The worked example, written as a score and as MIDI: the report of such a file says what that of the exercise does. */

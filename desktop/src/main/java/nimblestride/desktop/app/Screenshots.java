@@ -52,7 +52,7 @@ final class Screenshots {
             window.options().roomForWorkspaceProperty().set(false);
             window.openFromBook("Lantern Bridge");
         });
-        view("break", () -> window.open(PageId.READINGS));
+        view("readings", () -> window.open(PageId.READINGS));
         view("count", () -> {
             window.openFromBook("Two Landing Stages");
             window.open(PageId.COUNT);
@@ -63,7 +63,7 @@ final class Screenshots {
         });
         steps.add(() -> window.openFromBook("Two Landing Stages"));
         view("staff", () -> window.open(PageId.STAFF));
-        view("try-the-rest", () -> {
+        view("variations", () -> {
             window.openFromBook("Oars in Elevens");
             window.open(PageId.VARIATIONS);
             press("#deal-next");
@@ -83,13 +83,13 @@ final class Screenshots {
             window.openFromBook("Lantern Bridge");
             window.open(PageId.SHEET);
         });
-        view("ways", () -> {
+        view("notation", () -> {
             window.openFromBook("Three Mooring Posts");
             window.open(PageId.NOTATION);
         });
         steps.add(() -> window.open(recorded));
         steps.add(() -> {});
-        view("bring-in", () -> {});
+        view("import", () -> {});
         steps.add(() -> press("#bring-leave"));
         view("lesson", () -> {
             window.openFromBook("Weir Steps");
@@ -130,7 +130,7 @@ final class Screenshots {
         for (int i = 0; i < TAPPED_STEPS; i++) {
             steps.add(() -> {});
         }
-        view("taps", () -> press("#tap-along"));
+        view("timing", () -> press("#tap-along"));
     }
 
     private void press(String id) {
@@ -183,7 +183,7 @@ final class Screenshots {
         try {
             ImageIO.write(copy, "png", folder.resolve(name + ".png").toFile());
         } catch (IOException e) {
-            throw new UncheckedIOException("the picture " + name + " cannot be written", e);
+            throw new UncheckedIOException("the picture " + name + " can't be written", e);
         }
     }
 }

@@ -3,7 +3,6 @@ package nimblestride.desktop.shell;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
@@ -28,8 +27,8 @@ final class CountChoice extends HBox {
         ComboBox<CountingSystem> countingSystems = new ComboBox<>();
         countingSystems.setId("counting");
         countingSystems.getItems().setAll(CountingSystem.values());
-        countingSystems.setPrefWidth(190);
-        countingSystems.setMinWidth(190);
+        countingSystems.setPrefWidth(172);
+        countingSystems.setMinWidth(172);
         countingSystems.setConverter(new TitleConverter<>(CountingSystem::title));
         countingSystems.setAccessibleText("Counting system");
         countingSystems.setValue(counting.get().system());
@@ -43,6 +42,7 @@ final class CountChoice extends HBox {
         copy.setMinWidth(USE_PREF_SIZE);
         copy.getStyleClass().add("flat");
         copy.setAccessibleText("Copy the count");
+        ControlTip.on(countingSystems, "How to count aloud");
         ControlTip.on(copy, "Copy the count as text, one line per bar");
         copy.setOnAction(event -> {
             ClipboardContent content = new ClipboardContent();
@@ -58,8 +58,6 @@ final class CountChoice extends HBox {
         ControlTip.on(large, "Stand: the count in large type, to read from the kit");
         large.setOnAction(event -> stand.run());
         setMinWidth(USE_PREF_SIZE);
-        Label caption = new Label("Count");
-        caption.setMinWidth(USE_PREF_SIZE);
-        getChildren().setAll(caption, countingSystems, copy, large);
+        getChildren().setAll(countingSystems, copy, large);
     }
 }

@@ -81,7 +81,7 @@ class AccessStoryTest extends WindowStory {
     @Test
     void whatIsMeantIsSaidWhereItStands() throws Exception {
         lay("7/8(2+2+3), 5/8", "kick every 5/16");
-        Node card = lookup(".finding:return").query();
+        Node card = lookup(".finding:headline").query();
         assertThat(card.queryAccessibleAttribute(AccessibleAttribute.HELP))
                 .asString()
                 .contains("Home: Where the bars");

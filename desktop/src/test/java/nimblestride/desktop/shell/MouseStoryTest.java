@@ -119,13 +119,13 @@ class MouseStoryTest extends WindowStory {
     void aFindingIsClickedForItsPlaceAndCopiedFromItsMenu() throws Exception {
         lay("10/8(3+3+2+2) x2, 9/16", "kick every 5/16");
         double begun = beginning();
-        Node card = lookup(".finding:return").query();
+        Node card = lookup(".finding:headline").query();
         clickOn(card);
         until(() -> beginning() < begun);
         assertThat(card.isFocused()).isTrue();
         rightClickOn(card);
         clickOn("Copy");
-        assertThat(copied()).startsWith("Kick every 5/16 is back").isEqualTo(card.getAccessibleText());
+        assertThat(copied()).startsWith("Everything lines up again after 15 bars").isEqualTo(card.getAccessibleText());
     }
 
     @Test

@@ -156,7 +156,7 @@ class NotationStoryTest extends WindowStory {
                 window.document().edit(exercise -> Examples.exercise("2/4+3/20", "hi-hat cell x....x....xxx of 1/20")));
         clickOn("#bench-share").clickOn("#page-notation");
         until(() -> shows("easiest to read here"));
-        assertThat(shows("5 strokes read back")).isTrue();
+        assertThat(shows("5 notes read back")).isTrue();
         Node card = lookup(".way-card")
                 .match(node -> node.lookupAll(".label").stream()
                         .anyMatch(label ->

@@ -136,7 +136,7 @@ class PracticeStoryTest extends WindowStory {
         retype("#stand-in-spread", "4");
         clickOn("#page-timing");
         clickOn("#tap-along");
-        until(() -> shows("30 strokes matched") || shows("31 strokes matched") || shows("32 strokes matched"));
+        until(() -> shows("30 hits matched") || shows("31 hits matched") || shows("32 hits matched"));
         clickOn("#tap-along");
         until(() -> shows("On average the hits come"));
         assertThat(shows("late against the click")).isTrue();

@@ -48,7 +48,7 @@ public final class Fonts implements TextMetrics {
             }
             musicFont = new OTFParser().parse(new RandomAccessReadBuffer(file(MUSIC_FILE)));
         } catch (IOException e) {
-            throw new UncheckedIOException("a face of the program cannot be read", e);
+            throw new UncheckedIOException("a font of the program can't be read", e);
         }
     }
 

@@ -150,7 +150,7 @@ class MidiImportTest {
             assertThat(brought.parts().get(1).name()).isEqualTo("Channel 3");
             assertThat(arrangement.leftOut())
                     .anyMatch(told -> told.contains("imports as 4/4"))
-                    .anyMatch(told -> told.contains("key 27 (1 stroke)"))
+                    .anyMatch(told -> told.contains("key 27 (1 hit)"))
                     .anyMatch(told -> told.contains("simplest grid that fits"));
         }
         assertThat(right).isGreaterThanOrEqualTo(48);

@@ -22,7 +22,7 @@ public record TimeAndFill(int time, int fill) {
     public TimeAndFill {
         if (time < 0 || fill < 0 || time > MAX || fill > MAX || time + fill == 0) {
             throw new InvalidValueException("play 0 to " + MAX
-                    + " bars of time and up to as many of fill, such as 3+1, not " + time + "+" + fill);
+                    + " bars of time and of fill, such as 3+1, not " + time + "+" + fill);
         }
     }
 

@@ -48,7 +48,7 @@ public final class ImpliedModulations {
     public enum Keeping {
         LEFT_FOOT("the left foot on the written pulse", "easiest: one limb keeps the old pulse."),
         HI_HAT("the hi-hat accents the written pulse", "the hand keeps the old pulse. "),
-        NOTHING("all limbs in the new feel", CAUTION);
+        NOTHING("all limbs on the new pulse", CAUTION);
 
         private final String title;
         private final String why;
@@ -128,7 +128,7 @@ public final class ImpliedModulations {
             }
         }
         return new Family(
-                "Implied feels",
+                "Implied modulations",
                 "Feel the layer's pulse as the beat, with its own backbeat over the written bars. " + CAUTION,
                 members);
     }

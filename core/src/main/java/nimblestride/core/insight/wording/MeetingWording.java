@@ -54,7 +54,7 @@ final class MeetingWording {
                 names + " meet " + times(meeting.perCycle()) + " in every " + every + ", first on "
                         + FindingWords.place(fact.phrase(), first) + ".",
                 hits,
-                meeting.every() + " of a whole note");
+                meeting.every().toString());
     }
 
     /** {@code 12 bars} where the length is whole phrases, {@code 33 sixteenths} where it is not. */

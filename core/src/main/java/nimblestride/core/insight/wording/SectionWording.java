@@ -32,7 +32,7 @@ final class SectionWording {
         List<SectionFact.Turn> turns = fact.turns();
         String order = turns.stream()
                 .limit(LISTED)
-                .map(turn -> turn.name() + " at " + Tempo.decimal(turn.perMinute()))
+                .map(turn -> turn.name() + " at " + Tempo.decimal(turn.perMinute()) + " BPM")
                 .collect(Collectors.joining(", then "));
         String more = turns.size() > LISTED ? ", and " + (turns.size() - LISTED) + " more" : "";
         String back = fact.wayBack().stream().map(SectionWording::pivot).collect(Collectors.joining(", then "));

@@ -61,10 +61,9 @@ public final class ModulationWords {
         Tempo after = shift.after();
         String decimal = Tempo.decimal(after.perMinute());
         String exact = exact(after.perMinute());
-        String beat = NoteName.say(after.beat());
         add(
                 "New tempo",
-                beat + " = " + decimal + (exact.equals(decimal) ? "" : " (exactly " + exact + ")") + ".",
+                after.spoken() + (exact.equals(decimal) ? "." : ", exactly " + exact + "."),
                 Tempo.decimal(shift.before().perMinute()) + " × " + pivot.newValue() + " ÷ " + pivot.oldValue() + " = "
                         + Tempo.decimal(shift.before().perMinute()) + " × " + exact(pivot.ratio()) + " = " + exact);
     }

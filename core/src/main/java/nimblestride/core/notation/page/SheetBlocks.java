@@ -19,7 +19,6 @@ import nimblestride.core.notation.score.Score;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
 
 /** Makes the blocks of an exercise's sheet, in the order of its sections. */
@@ -96,7 +95,7 @@ final class SheetBlocks {
     }
 
     private static String words(Tempo tempo) {
-        return NoteName.say(tempo.beat()) + " = " + Tempo.decimal(tempo.perMinute());
+        return tempo.spoken();
     }
 
     private void staff() {

@@ -47,7 +47,7 @@ final class StagesTable {
 
     Drawing drawing() {
         List<Mark> marks = new ArrayList<>();
-        String title = "Stages, " + NoteName.sayMany(goal.beat()) + " BPM";
+        String title = "Stages, BPM (" + NoteName.sayMany(goal.beat()) + ")";
         marks.add(new Words(title, 0, SIZE + 0.2, SIZE + 0.2, Weight.BOLD, Align.START, Ink.INK));
         List<String> tempos = tempos(goal, sheet.stages(), sheet.firstPercent());
         int columns = Math.max(1, (int) (width / COLUMN));

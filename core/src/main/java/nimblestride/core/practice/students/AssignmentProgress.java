@@ -6,7 +6,6 @@ import java.util.Optional;
 import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.practice.journal.LogEntry;
-import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
 
 /**
@@ -55,8 +54,7 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
         }
         String places = String.join(", ", hard.subList(0, Math.min(MAX_PLACES, hard.size())));
         return Counted.count(times, "time") + ", " + Counted.count(seconds / 60, "minute")
-                + clean.map(tempo -> "; clean up to " + Tempo.decimal(tempo.perMinute()) + " BPM ("
-                                + NoteName.sayMany(tempo.beat()) + ")")
+                + clean.map(tempo -> "; clean up to " + tempo.spoken())
                         .orElse("; not clean yet")
                 + (places.isEmpty() ? "." : "; hard: " + places + ".");
     }

@@ -45,7 +45,7 @@ public final class TimingAdvice {
     private String toWorkOn() {
         int played = timing.matching().pairs().size();
         if (played < FEW) {
-            return "Too few hits to advise you: " + Counted.count(played, "stroke") + " so far.";
+            return "Too few hits to advise you: " + Counted.count(played, "hit") + " so far.";
         }
         int expected = played + timing.matching().missed();
         if (10 * timing.matching().missed() > expected) {
@@ -155,7 +155,7 @@ public final class TimingAdvice {
         return String.format(
                 Locale.ROOT,
                 "%s matched%s%s. Spread: %.0f ms.",
-                Counted.count(timing.matching().pairs().size(), "stroke"),
+                Counted.count(timing.matching().pairs().size(), "hit"),
                 missed,
                 extra,
                 timing.scatter());
@@ -174,7 +174,7 @@ public final class TimingAdvice {
         return Optional.of(
                 TypicalTiming.isEarlyAsOrdinary(overall)
                         ? whole + ", as trained players are. Nothing to fix."
-                        : whole + ". If it feels right, check the latency first.");
+                        : whole + ". If it sounds right to you, check the latency first.");
     }
 
     /** Returns {@code 14 ms early}. */

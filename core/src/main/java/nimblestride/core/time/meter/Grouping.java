@@ -18,10 +18,10 @@ public record Grouping(List<Integer> sizes, List<Integer> groupsPerInnerBar) {
         sizes = List.copyOf(sizes);
         groupsPerInnerBar = List.copyOf(groupsPerInnerBar);
         if (sizes.isEmpty() || sizes.stream().anyMatch(size -> size < 1)) {
-            throw new InvalidValueException("every group holds 1 unit or more, as in 3+3+2");
+            throw new InvalidValueException("every group needs at least 1 unit, as in 3+3+2");
         }
         if (groupsPerInnerBar.stream().anyMatch(count -> count < 1)) {
-            throw new InvalidValueException("every inner bar holds 1 group or more, as in 3+2|3+3+2");
+            throw new InvalidValueException("every inner bar needs at least 1 group, as in 3+2|3+3+2");
         }
         long inside = groupsPerInnerBar.stream().mapToLong(Integer::longValue).sum();
         if (inside != sizes.size()) {

@@ -80,7 +80,7 @@ public final class NoteName {
 
     /**
      * Returns one note of a length with its article: {@code an eighth}, {@code a dotted half}, {@code 3 whole notes},
-     * {@code 49/16 of a whole note}.
+     * {@code 49 sixteenths}.
      */
     public static String one(NoteValue value) {
         if (value.denominator() == 1) {
@@ -88,7 +88,13 @@ public final class NoteName {
         }
         return of(value)
                 .map(name -> (name.startsWith("eighth") ? "an " : "a ") + name)
-                .orElse(value + " of a whole note");
+                .orElseGet(() -> counted(value));
+    }
+
+    /** Returns a length without a name in plain notes; its fraction where those have no name either. */
+    private static String counted(NoteValue value) {
+        NoteValue note = NoteValue.of(1, value.denominator());
+        return of(note).isPresent() ? Counted.number(value.numerator()) + " " + sayMany(note) : value.toString();
     }
 
     /**

@@ -65,6 +65,11 @@ public record Tempo(NoteValue beat, BigFraction perMinute) {
     }
 
     /** Returns the tempo as a user types it, in lowest terms: {@code 96}, {@code 289/3}, {@code 1/8=210}. */
+    /** Returns it as players say it, with its note: {@code 232 BPM (eighths)}. */
+    public String spoken() {
+        return decimal(perMinute) + " BPM (" + NoteName.sayMany(beat) + ")";
+    }
+
     @Override
     public String toString() {
         String number = perMinute.getDenominator().equals(BigInteger.ONE)

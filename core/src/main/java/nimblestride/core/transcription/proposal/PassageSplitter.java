@@ -58,12 +58,12 @@ final class PassageSplitter {
         if (!unknown.isEmpty()) {
             leftOut.add("No voice chosen for "
                     + unknown.entrySet().stream()
-                            .map(sound -> sound.getKey() + " (" + Counted.count(sound.getValue(), "stroke") + ")")
+                            .map(sound -> sound.getKey() + " (" + Counted.count(sound.getValue(), "hit") + ")")
                             .collect(Collectors.joining(", "))
                     + ".");
         }
         if (together > 0) {
-            leftOut.add(Counted.count(together, "stroke")
+            leftOut.add(Counted.count(together, "hit")
                     + " fell on another hit of the same voice; the louder one stays.");
         }
     }

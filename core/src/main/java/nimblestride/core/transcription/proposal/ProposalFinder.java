@@ -77,7 +77,7 @@ final class ProposalFinder {
         NoteValue bar = passage.bars().get(0).length();
         String what = cycle.strokes().size() == 1
                 ? voice + ": a hit every " + NoteName.each(cycle.length())
-                : voice + ": " + Counted.count(cycle.strokes().size(), "stroke") + " in " + cycle.length()
+                : voice + ": " + Counted.count(cycle.strokes().size(), "hit") + " in " + cycle.length()
                         + ", again and again";
         String times = ", " + Counted.number(cycle.variation().times()) + " times";
         String varied = cycle.isExact() ? "" : "; " + cycle.variation().said();

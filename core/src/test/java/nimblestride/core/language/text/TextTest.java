@@ -93,7 +93,7 @@ class TextTest {
                 "99999999999/8     | column 1: I can't read \"99999999999\". Try a smaller number, up to 2,147,483,647",
                 "20000/8           | column 1: I can't use \"20000/8\": a bar holds up to 10,000 units; this one has 20,000",
                 "11/8(3+3)         | column 5: I can't use \"(3+3)\": the groups add up to 6; 11/8 needs 11",
-                "11/8(3+0+8)       | column 5: I can't use \"(3+0+8)\": every group holds 1 unit or more",
+                "11/8(3+0+8)       | column 5: I can't use \"(3+0+8)\": every group needs at least 1 unit",
                 "11                | column 3: Something is missing at the end. Try / and the note value",
                 "11/8,             | column 6: Something is missing at the end. Try a bar",
                 "[7/8              | column 5: Something is missing at the end. Try a comma and another bar, or the closing",

@@ -37,7 +37,7 @@ class ModulationTest {
     void tellsAChangeWithItsSums() {
         assertThat(told(shift("84", "dotted quarter = half", "4/4", "4/4")))
                 .contains(
-                        "New tempo: quarter = 112. (84 × 1/2 ÷ 3/8 = 84 × 4/3 = 112)",
+                        "New tempo: 112 BPM (quarters). (84 × 1/2 ÷ 3/8 = 84 × 4/3 = 112)",
                         "Stays the same: The sixteenth keeps its length and becomes a triplet eighth.",
                         "178.571 ms before and after",
                         "New beat: The beat changes: the new quarter lasts as long as the old dotted eighth. (a beat was 714.286 ms and is now 535.714 ms)",

@@ -228,8 +228,8 @@ class ArrangementTest {
         Arrangement usual = Arrangement.of(brought, ImportChoice.of(0));
         assertThat(usual.leftOut())
                 .containsExactly(
-                        "No voice chosen for key 27 (1 stroke).",
-                        "1 stroke fell on another hit of the same voice; the louder one stays.");
+                        "No voice chosen for key 27 (1 hit).",
+                        "1 hit fell on another hit of the same voice; the louder one stays.");
         assertThat(usual.exercise(List.of()).layers()).containsExactly(layer("snare at >1:1/4"));
         ImportChoice other = ImportChoice.of(0).with("key 27", Kit.COWBELL).without("key 38");
         assertThat(Arrangement.of(brought, other).exercise(List.of()).layers().stream()

@@ -142,7 +142,7 @@ final class SampleSeason {
         for (Student student : all) {
             book.students().save(student);
         }
-        set(all.get(0), "Weir Steps", 14, 7, "All limbs at 150, then the kick alone.", false);
+        set(all.get(0), "Weir Steps", 14, 7, "All limbs at 150, then the kick by itself.", false);
         set(all.get(0), "Lamplighters' Walk", 21, -2, "Ghost notes softer.", false);
         set(all.get(0), "Rope Walk", 28, -14, "", true);
         set(all.get(1), "Towpath Fourteen", 7, 7, "With the click silent for one bar in four.", false);

@@ -3,6 +3,7 @@ package nimblestride.desktop.view.road;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
@@ -93,31 +94,35 @@ public final class RoadLegend extends StackPane {
                 EXAMPLE.layers().size());
         new RoadPainter(g, palette, picture, range, lanes, HEIGHT).paint(widths);
         RoadLayout layout = RoadLayout.of(picture, range, lanes, HEIGHT);
+        int number = 1;
         for (Sign sign : Sign.values()) {
-            badge(g, sign, RoadLayout.GUTTER + range.x(sign.at), layout);
+            badge(g, number++, place(sign, RoadLayout.GUTTER + range.x(sign.at), layout));
         }
     }
 
-    private void badge(GraphicsContext g, Sign sign, double x, RoadLayout layout) {
+    /** Returns where the number of a mark stands: beside the mark, where nothing else is drawn. */
+    private static Point2D place(Sign sign, double x, RoadLayout layout) {
         double ground = layout.ground();
-        switch (sign) {
-            case BAR_LINE -> badge(g, sign, x + 14, RoadLayout.POST_TOP + 26);
-            case STRIDE -> badge(g, sign, x, ground - layout.rise(0.375 * SCALE) - 12);
-            case BEAT -> badge(g, sign, x + 13, ground - 12);
-            case COUNT -> badge(g, sign, x + 20, ground + RoadLabels.COUNTS);
-            case LAYER -> badge(g, sign, x + 20, layout.lane(0));
-            case LANDING -> badge(g, sign, x + 22, layout.lane(0));
-            case HOME_FLAG -> badge(g, sign, x + 14, 11);
-        }
+        return switch (sign) {
+            case BAR_LINE -> new Point2D(x + 14, RoadLayout.POST_TOP + 26);
+            case STRIDE -> new Point2D(x, ground - layout.rise(0.375 * SCALE) - 12);
+            case BEAT -> new Point2D(x + 13, ground - 12);
+            case COUNT -> new Point2D(x + 20, ground + RoadLabels.COUNTS);
+            case LAYER -> new Point2D(x + 20, layout.lane(0));
+            case LANDING -> new Point2D(x + 22, layout.lane(0));
+            case HOME_FLAG -> new Point2D(x + 14, 11);
+        };
     }
 
-    private void badge(GraphicsContext g, Sign sign, double x, double y) {
+    private void badge(GraphicsContext g, int number, Point2D at) {
+        double x = at.getX();
+        double y = at.getY();
         g.setFill(palette.ink());
         g.fillOval(x - BADGE, y - BADGE, 2 * BADGE, 2 * BADGE);
         g.setFill(palette.ground());
         g.setFont(Typefaces.bold(12));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);
-        g.fillText(String.valueOf(sign.ordinal() + 1), x, y);
+        g.fillText(String.valueOf(number), x, y);
     }
 }

@@ -59,7 +59,7 @@ final class FamiliesPage extends VBox implements Page {
         FIGURE("the same figure in each grouping"),
         CADENCE("a cadence of three"),
         METERS("against a list of meters"),
-        FEELS("implied feels");
+        FEELS("implied modulations");
 
         private final String title;
 

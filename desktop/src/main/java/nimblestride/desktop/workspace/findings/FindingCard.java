@@ -3,6 +3,7 @@ package nimblestride.desktop.workspace.findings;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.css.PseudoClass;
@@ -36,6 +37,9 @@ final class FindingCard extends FittedColumn {
     private static final PseudoClass HEADLINE = PseudoClass.getPseudoClass("headline");
 
     private static final String NO_TERMS = "No special terms here. Press Shift+F1 for the glossary.";
+
+    /** A number and its unit stay on one line. */
+    private static final Pattern KEPT_TOGETHER = Pattern.compile("(\\d) (?=s\\))");
 
     private final LinkedText sentence;
     private final WrappedText sum = new WrappedText("finding-sum");
@@ -71,7 +75,7 @@ final class FindingCard extends FittedColumn {
         nextBar = 0;
         pseudoClassStateChanged(CHECK, finding.category() == Category.CHECK);
         pseudoClassStateChanged(HEADLINE, finding.category() == Category.HEADLINE);
-        sentence.setText(finding.sentence(), finding.bars());
+        sentence.setText(KEPT_TOGETHER.matcher(finding.sentence()).replaceAll("$1\u00a0"), finding.bars());
         sum.setText(finding.sum());
         button.setText(finding.fix().map(Finding.Fix::label).orElse(""));
         showParts();

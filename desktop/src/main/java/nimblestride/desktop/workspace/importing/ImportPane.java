@@ -100,7 +100,7 @@ public final class ImportPane extends BorderPane {
         parts.setId("bring-part");
         parts.setAccessibleText("The part to import");
         parts.setConverter(new TitleConverter<>(part -> part.name() + ", "
-                + Counted.count(part.strokes().size(), "stroke") + (part.percussion() ? "" : ", its rhythm")));
+                + Counted.count(part.strokes().size(), "hit") + (part.percussion() ? "" : ", its rhythm")));
         parts.setMaxWidth(Double.MAX_VALUE);
         parts.setOnAction(event -> {
             if (!showing && parts.getValue() != null) {

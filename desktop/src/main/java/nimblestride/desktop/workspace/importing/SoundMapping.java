@@ -61,7 +61,7 @@ final class SoundMapping extends GridPane {
                     chosen.accept(sound, voices.getValue());
                 }
             });
-            addRow(row, new Label(sound.name()), voices, new Caption(Counted.count(strokes, "stroke")));
+            addRow(row, new Label(sound.name()), voices, new Caption(Counted.count(strokes, "hit")));
         }
         showing = false;
     }

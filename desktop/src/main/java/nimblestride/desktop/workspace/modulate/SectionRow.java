@@ -101,7 +101,7 @@ final class SectionRow {
         leadIn = icon(
                 Feather.LOG_IN,
                 "section-lead-in-" + index,
-                "Add a lead-in: bars that bring in the new pulse before the change",
+                "Add a lead-in: bars that prepare the new pulse before the change",
                 () -> editing.edit(this, exercise -> LeadIn.before(exercise, index, 1)));
         out = icon(
                 Feather.X,
@@ -155,7 +155,7 @@ final class SectionRow {
         entered.show(section.pivot());
         Tempo at = exercise.chain().tempos().get(index);
         tempo.setText(Tempo.decimal(at.perMinute()));
-        ControlTip.on(tempo, NoteName.say(at.beat()) + " = " + Tempo.decimal(at.perMinute()));
+        ControlTip.on(tempo, at.spoken());
         up.setDisable(index == 0);
         down.setDisable(index + 1 == exercise.sections().size());
         leadIn.setVisible(index > 0 && !section.pivot().isNone());

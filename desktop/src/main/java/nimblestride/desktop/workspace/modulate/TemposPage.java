@@ -226,7 +226,7 @@ final class TemposPage extends VBox implements Page {
                             + off(rounding.driftAfter(phrase)) + " after this phrase.";
             roundings.addRow(
                     roundings.getRowCount(),
-                    strong(NoteName.say(tempo.beat()) + " = " + Tempo.decimal(tempo.perMinute())),
+                    strong(tempo.spoken()),
                     wrapped(said));
         }
     }
@@ -247,8 +247,7 @@ final class TemposPage extends VBox implements Page {
     }
 
     private static String name(NoteValue value) {
-        boolean named = NoteName.of(value).isPresent() || value.denominator() == 1;
-        return named ? NoteName.each(value) : value + " of a whole note";
+        return NoteName.each(value);
     }
 
     private void showRoute(TempoRoute way) {

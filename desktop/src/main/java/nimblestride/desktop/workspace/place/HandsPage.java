@@ -72,7 +72,7 @@ final class HandsPage extends VBox implements Page {
             return OptionalInt.empty();
         }
         if (!number.matches("\\d{1,3}")) {
-            throw new InvalidValueException("type a whole number, or leave it empty");
+            throw new InvalidValueException("type a whole number or nothing");
         }
         return PlayingStyle.DEFAULT
                 .withMaxStrokesPerSecond(Integer.parseInt(number))

@@ -8,7 +8,6 @@ import nimblestride.core.exercise.plan.LadderPace;
 import nimblestride.core.exercise.plan.LadderProgress;
 import nimblestride.core.exercise.plan.LadderSchedule;
 import nimblestride.core.foundation.words.Counted;
-import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
@@ -21,7 +20,7 @@ final class LadderText {
 
     /** {@code Today: 76 BPM (eighths). 2 more clean runs to 84.} */
     static String today(LadderProgress now, NoteValue beat) {
-        String asked = "Today: " + Tempo.decimal(now.perMinute()) + " BPM (" + NoteName.sayMany(beat) + "). ";
+        String asked = "Today: " + new Tempo(beat, now.perMinute()).spoken() + ". ";
         if (now.isAtGoal()) {
             return asked + "You reached the goal.";
         }

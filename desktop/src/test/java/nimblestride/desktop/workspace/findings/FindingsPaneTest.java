@@ -13,16 +13,17 @@ import javafx.scene.Parent;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.insight.fact.CheckFact;
-import nimblestride.core.insight.fact.LayerFact;
+import nimblestride.core.insight.fact.SectionFact;
 import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.finding.Findings;
 import nimblestride.core.language.text.Examples;
-import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.OnStage;
+import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -39,12 +40,14 @@ class FindingsPaneTest extends OnStage {
     }
 
     private static Finding finding(String sentence) {
-        return new Finding(new CheckFact.TooLarge(sentence), Optional.empty(), Optional.empty());
+        return Finding.of(new CheckFact.TooLarge(sentence), Optional.empty(), Optional.empty());
     }
 
     private static Finding findingWithSum(String layer) {
-        return new Finding(
-                new LayerFact.NeverLands(layer, NoteValue.EIGHTH, NoteValue.ZERO), Optional.empty(), Optional.empty());
+        return Finding.of(
+                new SectionFact.Drifted(layer, BigFraction.of(84), BigFraction.of(96), 0, 2),
+                Optional.empty(),
+                Optional.empty());
     }
 
     private static List<Finding> many(int count, String said) {
@@ -55,7 +58,7 @@ class FindingsPaneTest extends OnStage {
 
     private List<String> sentences() {
         return lookup(".finding-sentence").queryAll().stream()
-                .map(node -> ((WrappedText) node).getText())
+                .map(node -> ((LinkedText) node).getText())
                 .toList();
     }
 
@@ -193,7 +196,7 @@ class FindingsPaneTest extends OnStage {
             for (Node part : ((Region) card).getChildrenUnmodifiable()) {
                 assertThat(room.contains(part.getBoundsInParent())).isTrue();
                 assertThat(part.getLayoutBounds()
-                                .contains(((WrappedText) part)
+                                .contains(((Region) part)
                                         .getChildrenUnmodifiable()
                                         .get(0)
                                         .getBoundsInParent()))
@@ -231,28 +234,58 @@ class FindingsPaneTest extends OnStage {
         return ((Region) shown).getHeight();
     }
 
-    /** A layer that never lands can be started on 1: with the mouse, and with the keys from the card on. */
+    /** A layer's card is one line until somebody asks; then it says how to count it first, and can be mended. */
     @Test
-    void whatCanBeMendedAndGoneToIs() {
-        List<Finding> told =
-                Findings.of(Analysis.of(Examples.exercise("4/4", "snare every 1/4 from 1/8", "kick every 3/16")));
+    void detailsComeWhenAskedFor() {
+        List<Finding> told = before(Findings.of(
+                Analysis.of(Examples.exercise("4/4", "snare every 1/4 from 1/8", "kick every 3/16"))));
         show(told);
         untilAllOf(told);
-        Finding first =
-                told.stream().filter(one -> one.fix().isPresent()).findFirst().orElseThrow();
+        assertThat(lookup(".finding-detail").queryAll()).isEmpty();
+        clickOn(lookup(".finding-more").nth(0).<ToggleButton>query());
+        frames(2);
+        WrappedText first = lookup(".finding-detail").nth(0).query();
+        assertThat(first.getText()).isEqualTo("Count bar 1: 1&, 2&, 3&, 4&.");
         Button button = lookup(".finding .button").queryButton();
-        assertThat(button.getText()).isEqualTo(first.fix().orElseThrow().label());
+        assertThat(button.getText()).isEqualTo("Start it on the 1");
         clickOn(button);
-        assertThat(fixed).containsExactly(first.fix().orElseThrow());
-        Node card = lookup(".finding")
-                .nth(told.indexOf(told.stream()
-                        .filter(one -> one.place().isPresent())
-                        .findFirst()
-                        .orElseThrow()))
-                .query();
-        interact(card::requestFocus);
-        type(KeyCode.ENTER);
-        assertThat(goneTo).isNotEmpty();
+        assertThat(fixed).containsExactly(told.get(1).fix().orElseThrow());
+    }
+
+    /** The numbers in a sentence lead to their bars: with the mouse one by one, with Enter in turn. */
+    @Test
+    void theBarsOfASentenceAreLinks() {
+        List<Finding> told = before(
+                Findings.of(Analysis.of(Examples.exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16"))));
+        show(told);
+        untilAllOf(told);
+        clickOn(lookup(".bar-link").nth(1).<Node>query());
+        assertThat(goneTo).containsExactly(told.get(1).bars().get(1).place());
+        goneTo.clear();
+        interact(() -> lookup(".finding").nth(1).query().requestFocus());
+        type(KeyCode.ENTER, 4);
+        assertThat(goneTo)
+                .extracting(place -> place.at().toString())
+                .containsExactly("0", "5/4", "5/2", "0");
+    }
+
+    /** What nobody asked for waits behind More. */
+    @Test
+    void theRestWaitsBehindMore() {
+        List<Finding> told = Findings.of(Analysis.of(Examples.exercise("11/8", "kick every 3/16", "snare every 1/4")));
+        show(told);
+        untilAllOf(before(told));
+        ToggleButton more = lookup("#findings-more").query();
+        assertThat(more.getText()).isEqualTo("More (" + (told.size() - before(told).size()) + ")");
+        clickOn(more);
+        untilAllOf(told);
+        assertThat(more.getText()).isEqualTo("Less");
+        clickOn(more);
+        untilAllOf(before(told));
+    }
+
+    private static List<Finding> before(List<Finding> all) {
+        return all.stream().filter(finding -> !finding.isBehindMore()).toList();
     }
 
     @Test

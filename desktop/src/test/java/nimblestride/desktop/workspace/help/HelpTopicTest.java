@@ -2,7 +2,10 @@ package nimblestride.desktop.workspace.help;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.stream.Stream;
 import nimblestride.core.exercise.analysis.Analysis;
+import nimblestride.desktop.view.road.RoadLegend;
+import nimblestride.desktop.words.WordRules;
 import org.junit.jupiter.api.Test;
 
 class HelpTopicTest {
@@ -21,12 +24,12 @@ class HelpTopicTest {
     @Test
     void termsAreLookedUp() {
         assertThat(HelpTopic.all().stream()
-                        .filter(topic -> topic.isAbout("ghost felt more than heard"))
+                        .filter(topic -> topic.isAbout("ghost feel it more than you hear it"))
                         .map(HelpTopic::title))
-                .containsExactly("Terms");
+                .containsExactly("Glossary");
         assertThat(HelpTopic.terms().entries())
                 .extracting(HelpListEntry::name)
-                .contains("landing", "pivot", "remainder");
+                .contains("landing", "pivot", "tail");
     }
 
     @Test
@@ -34,8 +37,30 @@ class HelpTopicTest {
         assertThat(HelpTopic.all().stream()
                         .filter(topic -> topic.isAbout("ghost SNARE"))
                         .map(HelpTopic::title))
-                .contains("Layers", "Placing voices");
+                .contains("Write a groove");
         assertThat(HelpTopic.all()).allMatch(topic -> topic.isAbout("  "));
         assertThat(HelpTopic.all()).noneMatch(topic -> topic.isAbout("landing xylophone"));
+    }
+
+    /** The first page teaches by doing; tasks, trouble, and the picture of the marks follow. */
+    @Test
+    void theHelpIsPlainAndHoldsWhatPeopleLookFor() {
+        assertThat(HelpTopic.all().get(0).title()).isEqualTo("Three minutes");
+        assertThat(HelpTopic.all())
+                .extracting(HelpTopic::title)
+                .contains(
+                        "Find the meter of a groove",
+                        "Set homework",
+                        "No sound",
+                        "A pad is not found",
+                        "A field is red",
+                        "The meter is wrong");
+        assertThat(HelpTopic.all().stream().filter(HelpTopic::showsRoad)).hasSize(1);
+        assertThat(HelpTopic.all().stream()
+                        .flatMap(topic -> Stream.concat(Stream.of(topic.title()), topic.paragraphs().stream()))
+                        .flatMap(text -> WordRules.problems(text).stream().map(problem -> problem + " in: " + text)))
+                .isEmpty();
+        assertThat(RoadLegend.meanings())
+                .allSatisfy(meaning -> assertThat(WordRules.problems(meaning)).isEmpty());
     }
 }
