@@ -55,7 +55,7 @@ class BookStoryTest extends WindowStory {
         press(KeyCode.ENTER).release(KeyCode.ENTER);
         until(() -> exercise().name().equals("Oars in Elevens"));
         retype("#book-search", "zzz");
-        until(() -> shows("Nothing is called so."));
+        until(() -> shows("No matches."));
         retype("#book-search", "3+3+3+2");
         until(() -> listed().size() == 1);
     }
@@ -154,7 +154,7 @@ class BookStoryTest extends WindowStory {
             retype("#bars", "9/8");
             answers.sure = false;
             chord(KeyCode.SHORTCUT, KeyCode.S);
-            assertThat(answers.told.get(0)).contains("in another window", "can be kept beside it");
+            assertThat(answers.told.get(0)).contains("in another window", "keep yours as a separate exercise");
             assertThat(BarsText.write(other.exercises().read(kept.id()).phrase()))
                     .isEqualTo("13/8");
             assertThat(window.document().savedProperty().get()).isFalse();
@@ -252,7 +252,7 @@ class BookStoryTest extends WindowStory {
         Path file = home.resolve(StartupTasks.BOOK);
         Files.write(file, new byte[0]);
         openAgain();
-        assertThat(shows("is empty: nothing is left in its file")).isTrue();
+        assertThat(shows("is an empty file")).isTrue();
         assertThat(file).isEmptyFile();
         clickOn("#book-new");
         until(() -> shows("No exercises yet."));
@@ -270,7 +270,7 @@ class BookStoryTest extends WindowStory {
         Files.writeString(folder.resolve("broken.json"), "{");
         openAgain();
         until(() -> listed().equals(List.of("Old Rope")));
-        assertThat(shows("Not all of the old Book could be read")).isTrue();
+        assertThat(shows("I couldn't read all of the old Book")).isTrue();
         assertThat(folder.resolve("old-rope.json")).exists();
     }
 }

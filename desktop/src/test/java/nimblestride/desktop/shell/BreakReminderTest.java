@@ -25,8 +25,7 @@ class BreakReminderTest {
         assertThat(told).isEmpty();
         play(1);
         assertThat(told)
-                .containsExactly("You have played for 25 minutes. Time for a short rest:"
-                        + " shake your hands out, give your ears a pause.");
+                .containsExactly("You have played for 25 minutes. Take a short rest: shake out your hands and rest your ears.");
         play(24);
         assertThat(told).hasSize(1);
         play(1);

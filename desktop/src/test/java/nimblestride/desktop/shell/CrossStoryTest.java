@@ -64,7 +64,7 @@ class CrossStoryTest extends WindowStory {
         assertThat(layer(1)).isEqualTo("snare every 1/4");
 
         clickOn("#weave-landing").clickOn("#weave-landing");
-        assertThat(told("#weave-told")).isEqualTo("It lands on bar 2.");
+        assertThat(told("#weave-told")).isEqualTo("Lands on bar 2.");
         clickOn("#play");
         until(() -> shows("Playing through"));
         clickOn("#play");
@@ -74,11 +74,11 @@ class CrossStoryTest extends WindowStory {
     void aWayHomeTooLongToDrawIsScrolledAndTold() throws Exception {
         clickOn("#bench-cross").clickOn("#page-weave");
         lay("127/128", "kick every 1021/1024");
-        until(() -> told("#weave-parts").contains("1,021 bars to the way home"));
+        until(() -> told("#weave-parts").contains("1,021-bar cycle"));
         assertThat(told("#weave-parts")).contains("kick 1,016 × 1021/1024 = 1,021 bars");
         clickOn("#weave").push(KeyCode.END).push(KeyCode.PLUS).push(KeyCode.DIGIT0);
         clickOn("#weave-landing").clickOn("#weave-landing");
-        assertThat(told("#weave-told")).isEqualTo("It lands on bar 1,022, home again.");
+        assertThat(told("#weave-told")).isEqualTo("Lands on bar 1,022, back home.");
         lay("9999/1000", "kick every 3000000019/1000000007 from 1/999999937", "snare every 1/4");
         until(() -> told("#weave-parts").startsWith("Too long to draw: "));
         String[] sixteen = Stream.iterate(1, i -> i + 1)
@@ -86,7 +86,7 @@ class CrossStoryTest extends WindowStory {
                 .map(i -> "ride every " + i + "/16")
                 .toArray(String[]::new);
         lay("7/8", sixteen);
-        until(() -> told("#weave-parts").contains("bars to the way home"));
+        until(() -> told("#weave-parts").contains("-bar cycle, row by row"));
     }
 
     @Test
@@ -94,14 +94,14 @@ class CrossStoryTest extends WindowStory {
         lay("4/4", "kick cell x..x. of 1/8");
         clickOn("#bench-cross").clickOn("#page-make-it-fit");
         retype("#closing-bars", "3");
-        until(() -> told("#closing-told").equals("4 riffs of 5/8 are 5/2, and 1/2 is left over of 3 bars."));
+        until(() -> told("#closing-told").equals("3 bars hold 4 riffs of 5 eighths, with 4 eighths left over."));
         clickOn("#closing-1");
         assertThat(layer(0)).isEqualTo("kick cell [x..x.]x4 x... of 1/8");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4 x3");
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(layer(0)).isEqualTo("kick cell x..x. of 1/8");
         retype("#closing-bars", "none");
-        assertThat(shows("expected 1 to 1,000 bars, such as 4")).isTrue();
+        assertThat(shows("type a number of bars from 1 to 1,000, such as 4")).isTrue();
         lay("4/4", "kick 5 over bar");
         until(() -> told("#closing-told").startsWith("kick is as long as its bars"));
         lay("4/4");
@@ -133,16 +133,16 @@ class CrossStoryTest extends WindowStory {
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
                 .select(7));
-        until(() -> told("#family-told").contains("Fellow players may lose the 1"));
+        until(() -> told("#family-told").contains("The others may lose the 1"));
     }
 
     @Test
     void fewOnesAndAThreadedPulseLetThePhraseFlow() throws Exception {
         lay("11/8", "kick every 1/8", "snare 4 over bar");
         clickOn("#bench-cross").clickOn("#page-flow");
-        until(() -> told("#flow-told").contains("The layers are all on the 1 of every bar."));
+        until(() -> told("#flow-told").contains("The layers share the 1 in every bar."));
         retype("#flow-ones", "4");
-        until(() -> told("#flow-told").contains("bar 1, and then every 4 bars"));
+        until(() -> told("#flow-told").contains("bar 1, then every 4 bars"));
         assertThat(layer(0)).isEqualTo("kick every 1/8 one every 4 bars");
         clickOn("#flow-thread-1");
         assertThat(layer(2)).isEqualTo("foot hi-hat every 1/4");
@@ -155,7 +155,7 @@ class CrossStoryTest extends WindowStory {
         retype("#reset-0", "bars 3");
         assertThat(layer(0)).isEqualTo("kick every 3/16 reset bars 3");
         clickOn("#land-0").write("3").type(KeyCode.ENTER);
-        assertThat(shows("let it run on first")).isTrue();
+        assertThat(shows("set its reset to never first")).isTrue();
         retype("#reset-0", "never");
         clickOn("#land-0").type(KeyCode.ENTER);
         assertThat(layer(0)).isEqualTo("kick every 3/16 from 1/16");

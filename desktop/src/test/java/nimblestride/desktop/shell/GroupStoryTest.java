@@ -53,14 +53,14 @@ class GroupStoryTest extends WindowStory {
         assertThat(shows("2 of them fill the bar of 11/4.")).isTrue();
         clickOn("#fill-mend");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");
-        assertThat(shows("The pattern fills the bar of 11/8.")).isTrue();
+        assertThat(shows("The pattern fills 11/8.")).isTrue();
         retype("#fill-pattern", "R L R R | L R L L of 1/16");
         assertThat(shows("The pattern does not fill the bar of 11/8: it is 7/8 short."))
                 .isTrue();
         retype("#fill-pattern", "5+5+1 of 1/8");
-        assertThat(shows("The pattern fills the bar of 11/8.")).isTrue();
+        assertThat(shows("The pattern fills 11/8.")).isTrue();
         retype("#fill-pattern", "22 of them");
-        assertThat(shows("expected a note value")).isTrue();
+        assertThat(shows("Try a note value")).isTrue();
         clickOn("#bench-cross");
         assertThat(lookup("#add-layer").tryQuery()).isPresent();
     }
@@ -129,7 +129,7 @@ class GroupStoryTest extends WindowStory {
         retype("#fit-question", "5, 3 into 7/16 of 1/16");
         until(() -> shows("The nearest that can be filled is 8: add 1."));
         retype("#fit-question", "5, 3 into");
-        assertThat(shows("expected \"of\"")).isTrue();
+        assertThat(shows("Try \"of\"")).isTrue();
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         clickOn("#bench-cross");
         assertThat(text("#pattern-0")).isEqualTo("cell x....x....x..x.. of 1/16");
@@ -144,7 +144,7 @@ class GroupStoryTest extends WindowStory {
         clickOn("#heard-0");
         assertThat(exercise().phrase().bars().get(0).grouping()).hasToString("3+2+2");
         retype("#gaps", "3 two of 1/8");
-        assertThat(shows("expected a length")).isTrue();
+        assertThat(shows("Try a gap")).isTrue();
         clickOn("#tap-again");
         type(KeyCode.T);
         assertThat(shows("1 tap: tap the pattern at least three times round")).isTrue();

@@ -21,14 +21,14 @@ class HelpStoryTest extends WindowStory {
     @Test
     void theHelpIsSearchedAndItsExamplesOpen() throws Exception {
         chord(KeyCode.SHIFT, KeyCode.F1);
-        until(() -> shows("measures, counts and writes down"));
-        clickOn("#help-find").write("gear");
-        until(() -> shows("In a metric modulation"));
+        until(() -> shows("The Road draws its strides and its count"));
+        clickOn("#help-find").write("pivot");
+        until(() -> shows("Type a pivot: dotted quarter = half"));
         push(KeyCode.ESCAPE);
         until(() -> lookup("#help-find").tryQuery().isEmpty());
         chord(KeyCode.SHIFT, KeyCode.F1);
         clickOn("#help-example-0");
-        until(() -> exercise().name().equals("11/8(3+3+3+2) with bass drum every 1/4"));
+        until(() -> exercise().name().equals("11/8(3+3+3+2) with ride every 1/4"));
         assertThat(lookup("#help-find").tryQuery()).isEmpty();
     }
 

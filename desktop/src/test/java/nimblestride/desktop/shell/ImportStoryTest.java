@@ -52,10 +52,10 @@ class ImportStoryTest extends WindowStory {
         bringIn(file);
         until(this::isReady);
         assertThat(exercise().name()).isEqualTo(before);
-        assertThat(shows("scatter by")).isTrue();
+        assertThat(shows("with a spread of")).isTrue();
         ComboBox<Optional<Voice>> sound = lookup("#sound-0").query();
         interact(() -> sound.setValue(Optional.empty()));
-        until(() -> isReady() && shows("No voice stands for key 44"));
+        until(() -> isReady() && shows("No voice chosen for key 44"));
         clickOn("#bring-take");
         until(() -> exercise().name().equals("evening-rehearsal"));
         assertThat(exercise().phrase().length().toString()).isEqualTo("11/16");
@@ -69,7 +69,7 @@ class ImportStoryTest extends WindowStory {
 
         // The next recording of the same pads leaves the same sound out.
         bringIn(file);
-        until(() -> isReady() && shows("No voice stands for key 44"));
+        until(() -> isReady() && shows("No voice chosen for key 44"));
         // What is changed and left is not remembered, and not shown the next time.
         ComboBox<Optional<Voice>> again = lookup("#sound-1").query();
         interact(() -> again.setValue(Optional.empty()));

@@ -39,7 +39,7 @@ class LessonStoryTest extends WindowStory {
         assertThat(shows("No students yet")).isTrue();
         answers.lines.add("Wren");
         clickOn("#student-new");
-        until(() -> lookup("Set \"Weir Steps\"").tryQuery().isPresent());
+        until(() -> lookup("Assign \"Weir Steps\"").tryQuery().isPresent());
         retype("#assign-how", "all limbs at 150");
         clickOn("#assign");
         until(() -> shows("Weir Steps, due in 7 days"));
@@ -109,7 +109,7 @@ class LessonStoryTest extends WindowStory {
         until(() -> lookup("#lesson-notes").queryAs(TextArea.class).getText().equals("counted aloud"));
         clickOn("#student-out");
         until(() -> shows("No students yet"));
-        assertThat(answers.told).anyMatch(told -> told.contains("backed up first"));
+        assertThat(answers.told).anyMatch(told -> told.contains("backs up the Book first"));
         assertThat(window.book().ask(book -> book.log().size())).contains(0L);
     }
 
@@ -120,9 +120,9 @@ class LessonStoryTest extends WindowStory {
         clickOn("#student-new");
         until(() -> lookup("#assign-due").tryQuery().isPresent());
         retype("#assign-due", "yesterday");
-        assertThat(shows("expected a day from today on")).isTrue();
+        assertThat(shows("type today or a later day")).isTrue();
         retype("#assign-due", " ");
-        assertThat(shows("expected a day from today on")).isFalse();
+        assertThat(shows("type today or a later day")).isFalse();
         clickOn("#assign");
         until(() -> shows("New exercise, open"));
         press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);

@@ -40,39 +40,39 @@ class ModulateStoryTest extends WindowStory {
     void aPivotIsTypedClickedOrRegroupedAndBadOnesSayWhatWasExpected() throws Exception {
         layAt("4/4", "84", "hi-hat every 1/8");
         shift("pivot");
-        until(() -> told("#new-tempo").startsWith("quarter = 112."));
+        until(() -> told("#new-tempo").startsWith("112 BPM (quarters)."));
         assertThat(text("#pivot-notes")).isEqualTo("4");
         assertThat(text("#pivot-group")).isEqualTo("3");
 
         retype("#pivot", "4 quintuplet sixteenths = quarter");
-        until(() -> told("#new-tempo").startsWith("quarter = 105."));
+        until(() -> told("#new-tempo").startsWith("105 BPM (quarters)."));
         retype("#pivot-group", "3");
-        until(() -> told("#new-tempo").startsWith("quarter = 140."));
+        until(() -> told("#new-tempo").startsWith("140 BPM (quarters)."));
         clickOn("#pivot-old").clickOn("#value-3-16");
-        until(() -> told("#new-tempo").startsWith("quarter = 112."));
+        until(() -> told("#new-tempo").startsWith("112 BPM (quarters)."));
         assertThat(text("#pivot")).isEqualTo("dotted eighth = quarter");
 
         retype("#pivot", "dotted nothing = half");
-        assertThat(problemSays("expected a note value")).isTrue();
+        assertThat(problemSays("Try a note value")).isTrue();
         retype("#pivot", "3/16 = 0");
-        assertThat(problemSays("longer than zero")).isTrue();
+        assertThat(problemSays("a pivot needs two note values")).isTrue();
         retype("#pivot", "1234567891/1 = 1/4");
-        until(() -> problemSays("and a tempo is from 1 to 999"));
+        until(() -> problemSays("tempos run from 1 to 999"));
         retype("#pivot", "12345678901234567890/7 = 1/4");
-        assertThat(problemSays("too large")).isTrue();
+        assertThat(problemSays("Try a smaller number")).isTrue();
         retype("#pivot", "3/16 = 1/4");
         retype("#new-bars", "7/8, 5/16");
-        until(() -> shows("The 1 of both falls together again after"));
+        until(() -> shows("The 1 lines up again after"));
         retype("#new-bars", "997/1000");
-        until(() -> shows("Never within reason"));
+        until(() -> shows("No bar lines meet within"));
 
         // Bars and values far beyond any music are drawn as far as they can be, or refused, and nothing hangs.
         retype("#new-bars", "1/999983, 10000/1");
-        until(() -> told("#new-tempo").startsWith("quarter = 112."));
+        until(() -> told("#new-tempo").startsWith("112 BPM (quarters)."));
         retype("#pivot", "1000000007/1000000009 = 999999937/999999929");
         retype("#new-bars", "7/8");
         retype("#pivot", "quarter = dotted quarter");
-        until(() -> told("#new-tempo").startsWith("quarter = 126."));
+        until(() -> told("#new-tempo").startsWith("126 BPM (quarters)."));
         assertThat(exercise().hasSections()).isFalse();
     }
 
@@ -93,7 +93,7 @@ class ModulateStoryTest extends WindowStory {
         assertThat(text("#tempo")).isEqualTo("112");
 
         clickOn("#page-sections");
-        until(() -> told("#sections-told").startsWith("A at 84, then lead-in to B at 84, then B at 112"));
+        until(() -> told("#sections-told").startsWith("A at 84 BPM, then lead-in to B at 84 BPM, then B at 112 BPM"));
         clickOn("#section-bars-0");
         assertThat(text("#bars")).isEqualTo("4/4");
         clickOn("#section-bars-2");
@@ -102,16 +102,16 @@ class ModulateStoryTest extends WindowStory {
         assertThat(exercise().sections().get(2).rounds()).isEqualTo(3);
         assertThat(exercise().content().name()).isEqualTo("Mid river");
         retype("#section-name-2", "A");
-        assertThat(problemSays("different names")).isTrue();
+        assertThat(problemSays("a name of its own")).isTrue();
         push(KeyCode.ESCAPE);
         retype("#bars", "7/4");
         assertThat(BarsText.write(exercise().withSelected(0).phrase())).isEqualTo("4/4");
 
         // A finding reports a chain that drifted, and mends it.
         retypeFocused("#section-pivot-4", "quarter = eighth");
-        until(() -> told("#sections-told").contains("A comes back at 56 in section 5, and it was at 84"));
-        until(() -> shows("the chain has drifted"));
-        clickOn("Enter it by quarter = dotted eighth");
+        until(() -> told("#sections-told").contains("A comes back at 56 BPM in section 5; it was at 84"));
+        until(() -> shows("it was at 84"));
+        clickOn("Use quarter = dotted eighth");
         assertThat(exercise().chain().isHome()).isTrue();
 
         // Out with the lead-in, moved, and all of it undone: every step alone.
@@ -173,21 +173,21 @@ class ModulateStoryTest extends WindowStory {
         retype("#pivot", "5 in groups of 4");
         clickOn("#page-tempos");
         until(() -> shows("112.5"));
-        until(() -> shows("set to 113, the click is 265.487 ms early after a minute"));
+        until(() -> shows("at 113, the click is 265.487 ms early after a minute"));
         clickOn("#friendly-88");
         assertThat(exercise().tempo()).isEqualTo(Tempo.ofQuarters(88));
         retype("#route-to", "132");
-        until(() -> shows("3 a beat in groups of 2") && shows("Exact."));
+        until(() -> shows("3 per beat in groups of 2") && shows("Exact."));
         fire("#route-sections");
         assertThat(exercise().tempo()).isEqualTo(Tempo.ofQuarters(132));
         retype("#route-to", "97.31");
         retype("#route-within", "0");
-        until(() -> shows("Allow more."));
+        until(() -> shows("Allow more BPM."));
         retype("#route-within", "many");
-        assertThat(problemSays("expected beats a minute")).isTrue();
+        assertThat(problemSays("type a number of BPM")).isTrue();
         push(KeyCode.ESCAPE);
         retype("#route-within", "2");
-        until(() -> shows("Within 2: it leads to"));
+        until(() -> shows("Closest within 2 BPM: "));
     }
 
     @Test
@@ -196,11 +196,11 @@ class ModulateStoryTest extends WindowStory {
         shift("pivot");
         retype("#pivot", "dotted eighth = quarter");
         clickOn("#page-implied");
-        until(() -> told("#about-implied").contains("meet after 3 written bars, 4 felt bars."));
-        assertThat(told("#about-implied")).contains("Fellow players may lose the 1");
-        assertThat(told("#about-real")).contains("until the way back");
+        until(() -> told("#about-implied").contains("meet after 3 written bars, 4 implied bars."));
+        assertThat(told("#about-implied")).contains("The others may lose the 1");
+        assertThat(told("#about-real")).contains("everybody can find the 1");
         retype("#implied-late", "1/16");
-        until(() -> told("#about-implied").contains("do not meet")
+        until(() -> told("#about-implied").contains("don't meet")
                 || told("#about-implied").contains("after 1 written"));
         until(() ->
                 !lookup("#picture-implied").queryAs(Pane.class).getChildren().isEmpty());

@@ -160,11 +160,11 @@ class NotationStoryTest extends WindowStory {
         Node card = lookup(".way-card")
                 .match(node -> node.lookupAll(".label").stream()
                         .anyMatch(label ->
-                                label instanceof Label one && one.getText().startsWith("One gear")))
+                                label instanceof Label one && one.getText().startsWith("One tempo")))
                 .query();
         clickOn(from(card).lookup("Use on the sheet").<Node>query());
         clickOn("#page-sheet");
-        until(() -> shows("Written: One gear throughout, in 1/16."));
+        until(() -> shows("Written: One tempo throughout, in 1/16."));
         answers.save.add(home.resolve("gear.musicxml"));
         pick("#forms", ExportFormat.MUSICXML);
         clickOn("#save-form");

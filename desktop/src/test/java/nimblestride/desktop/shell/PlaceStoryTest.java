@@ -72,8 +72,8 @@ class PlaceStoryTest extends WindowStory {
         retype("#bars", "4/4");
         assertThat(text("#placing")).isEqualTo("kick 1; snare 2");
         retype("#bars", "1/8");
-        until(() -> shows("Snare has 1 note on places that the bars do not have"));
-        clickOn("Take it off");
+        until(() -> shows("Snare has 1 note where these bars have no place"));
+        clickOn("Remove the note");
         assertThat(exercise().layers()).containsExactly(LayerText.read("kick at 1:0"));
     }
 
@@ -89,12 +89,12 @@ class PlaceStoryTest extends WindowStory {
         clickOn("#sticking-turn");
         assertThat(text("#sticking")).isEqualTo("R L L R >L of 1/16");
         retype("#moves", "accents to crash and kick");
-        until(() -> shows("the left hand"));
+        until(() -> shows("left hand in bar"));
         retype("#moves", "accents to gong");
-        assertThat(shows("there is no voice of that name")).isTrue();
+        assertThat(shows("Try a voice")).isTrue();
         clickOn("#sticking-cells").write("5 3 3").type(KeyCode.ENTER);
         assertThat(text("#sticking")).isEqualTo(">R L R L R >L R L >R L R of 1/16");
-        until(() -> shows("the right hand has the 1 of every bar"));
+        until(() -> !shows("left hand in bar"));
 
         clickOn("#page-variations").clickOn("#deal-next");
         until(() -> shows("1 of "));

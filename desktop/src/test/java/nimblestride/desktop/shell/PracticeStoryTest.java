@@ -109,7 +109,7 @@ class PracticeStoryTest extends WindowStory {
         retype("#ladder-step", "40");
         until(() -> told("#ladder-today").contains("to 160"));
         retype("#ladder-goal", "60");
-        until(() -> told("#ladder-plan").contains("not below its start"));
+        until(() -> told("#ladder-plan").contains("can't be below the start"));
         // Two hundred eighths, typed in quarters.
         retype("#ladder-goal", "1/4=100");
         clickOn("#ladder-paced");
@@ -138,8 +138,8 @@ class PracticeStoryTest extends WindowStory {
         clickOn("#tap-along");
         until(() -> shows("30 hits matched") || shows("31 hits matched") || shows("32 hits matched"));
         clickOn("#tap-along");
-        until(() -> shows("On average the hits come"));
-        assertThat(shows("late against the click")).isTrue();
+        until(() -> shows("On average you are"));
+        assertThat(shows("ms behind the click")).isTrue();
         assertThat(shows("right hand")).isTrue();
         assertThat(shows("1 of bar 1")).isTrue();
         clickOn("#taps-nearly");
@@ -148,7 +148,7 @@ class PracticeStoryTest extends WindowStory {
         assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=200"));
         // Other music: what was tapped is no longer shown.
         retype("#bars", "5/8");
-        until(() -> shows("Play along on pads or on keys"));
+        until(() -> shows("Play along on pads or keys"));
     }
 
     /** Nothing is to be played here, so no stroke can be near its place, whenever it comes. */
@@ -160,7 +160,7 @@ class PracticeStoryTest extends WindowStory {
         until(() -> window.stage().getScene().getFocusOwner() != null);
         again(
                 () -> press(KeyCode.J).release(KeyCode.J),
-                () -> shows("heard, and none of them near a place where one should be."));
+                () -> shows("none of them near a note of the exercise."));
         clickOn("#tap-along");
     }
 
@@ -213,7 +213,7 @@ class PracticeStoryTest extends WindowStory {
         assertThat(log()).hasSize(1);
         assertThat(log().get(0).when().toLocalDate()).isEqualTo(TODAY.minusDays(1));
         retype("#log-line", "20 minutes of joy");
-        assertThat(shows("expected how long, a tempo")).isTrue();
+        assertThat(shows("Try how long, a tempo")).isTrue();
         clickOn("#log-add");
         assertThat(log()).hasSize(1);
         retype("#log-line", "\"=Scales()\" yesterday, 5 min");
@@ -286,7 +286,7 @@ class PracticeStoryTest extends WindowStory {
         fire("#stage-play-0");
         until(() -> shows("Playing, as written, at"));
         interact(() -> window.document().edit(exercise -> exercise.withoutLayer(1)));
-        until(() -> shows("This stage cannot be played any longer"));
+        until(() -> shows("I can't play this stage anymore"));
         retype("#stage-0", "all limbs");
         assertThat(exercise().practice().stages().get(0).task()).isEqualTo(StageTask.PLAIN);
         fire("#play");

@@ -106,7 +106,7 @@ class SettingsTest {
         Settings.Found found = Settings.in(folder);
         assertThat(found.settings()).isEqualTo(Settings.DEFAULT);
         assertThat(found.problem())
-                .startsWith("The settings can't be read, so the defaults are used.")
+                .startsWith("I can't read the settings, so the defaults apply.")
                 .doesNotContain("\n")
                 .contains("settings.json.unreadable-1");
         assertThat(folder.resolve("settings.json.unreadable-1")).hasContent(text);

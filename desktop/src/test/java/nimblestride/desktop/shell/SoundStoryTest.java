@@ -288,7 +288,7 @@ class SoundStoryTest extends WindowStory {
         // One bar at 96 is two and a half seconds, and two more ring.
         assertThat(AudioSystem.getAudioFileFormat(file.toFile()).getFrameLength())
                 .isEqualTo(48_000 * 9 / 2);
-        until(() -> shows("Wrote"));
+        until(() -> shows("Exported"));
         answers.save.add(home.resolve("nowhere").resolve("lantern-call.wav"));
         chord(KeyCode.SHORTCUT, KeyCode.W);
         until(() -> answers.told.stream().anyMatch(told -> told.contains("There is no folder")));

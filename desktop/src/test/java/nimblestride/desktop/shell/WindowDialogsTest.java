@@ -70,7 +70,7 @@ class WindowDialogsTest extends FxRobot {
     @Test
     void changesAreSavedLetGoOrNeither() throws Exception {
         Future<Keep> answer = asking(() -> questions.confirmSave("Weir Steps"));
-        assertThat(lookup("\"Weir Steps\" has changes that are in no file yet.").tryQuery())
+        assertThat(lookup("\"Weir Steps\" has changes that no file holds yet.").tryQuery())
                 .isPresent();
         clickOn("Save");
         assertThat(given(answer)).isEqualTo(Keep.SAVE);

@@ -8,6 +8,8 @@ import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.WrittenBar;
 import nimblestride.core.notation.score.WrittenNote;
 import nimblestride.core.time.meter.Meter;
+import nimblestride.core.time.value.NoteName;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
 /** Measures how easy a score is to read, and says what speaks for and against it. */
@@ -149,7 +151,8 @@ final class Legibility {
             }
         }
         if (shortest > SIXTEENTH) {
-            bad.add("Notes as short as 1/" + shortest + ".");
+            bad.add("Notes as short as "
+                    + NoteName.of(NoteValue.of(1, shortest)).orElse("1/" + shortest) + "s.");
             effort += shortest > THIRTY_SECOND ? 2 : 1;
         } else if (all > 0) {
             good.add(shortest == SIXTEENTH ? "Nothing shorter than a sixteenth." : "No more than one beam.");

@@ -10,6 +10,8 @@ import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.time.value.CommonNote;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Playhead;
@@ -119,12 +121,16 @@ final class WeavePage extends VBox implements Page {
                             layer.name(),
                             alignment.returnsAfter().cycles(),
                             alignment.timeline().hasEvenCycles()
-                                    ? "× " + alignment.timeline().cycle()
+                                    ? "× " + said(alignment.timeline().cycle())
                                     : "times",
                             alignment.returnsAfter().bars());
                 })
                 .collect(Collectors.joining("; "));
         return String.format(Locale.ROOT, "%,d-bar cycle, row by row: %s.", bars, each);
+    }
+
+    private static String said(NoteValue cycle) {
+        return CommonNote.of(List.of(cycle)).say(cycle);
     }
 
     private void nextLanding() {

@@ -1,5 +1,5 @@
 /**
- * Pages for everything heard: click, mix, band, pads, audio. Begin with {@link
- * nimblestride.desktop.workspace.sound.ClickPage}.
+ * The Sound workspace: click, mix, band, pads, and audio. Begin with {@link
+ * nimblestride.desktop.workspace.sound.SoundWorkspace}.
  */
 package nimblestride.desktop.workspace.sound;

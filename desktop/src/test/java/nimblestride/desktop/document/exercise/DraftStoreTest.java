@@ -116,7 +116,7 @@ class DraftStoreTest {
             try (Autosave autosave = new Autosave(drafts, problems::add)) {
                 autosave.save(draft("7/8"));
             }
-            assertThat(problems).singleElement().asString().contains("could not be kept on disk");
+            assertThat(problems).singleElement().asString().contains("I can't keep your work on disk");
         }
     }
 }

@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 /** A narrow field among its neighbors and a wide one, with the focus going from one to the other. */
 class TypedFieldTest extends OnStage {
-    private static final String WRONG = "expected minutes from 5 to 240, read \"4\"";
+    private static final String WRONG = "I can't read \"4\". Type minutes from 5 to 240";
 
     private final List<Integer> taken = new ArrayList<>();
     private TypedField<Integer> narrow;

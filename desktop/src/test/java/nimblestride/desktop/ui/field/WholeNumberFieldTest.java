@@ -24,12 +24,12 @@ class WholeNumberFieldTest {
     void saysWhatWasReadAndWhatIsExpected(String text) {
         assertThatThrownBy(() -> MINUTES.apply(text))
                 .isInstanceOf(StrideException.class)
-                .hasMessage("expected minutes from -5 to 240, read \"" + text.strip() + "\"");
+                .hasMessage("I can't read \"" + text.strip() + "\". Type minutes from -5 to 240");
     }
 
     @Test
     void largeLimitsAreGroupedAsInPrint() {
         assertThatThrownBy(() -> WholeNumberField.reader(1, 20_000, "bars").apply("0"))
-                .hasMessage("expected bars from 1 to 20,000, read \"0\"");
+                .hasMessage("I can't read \"0\". Type bars from 1 to 20,000");
     }
 }

@@ -58,7 +58,7 @@ class FindingsPaneTest extends OnStage {
 
     private List<String> sentences() {
         return lookup(".finding-sentence").queryAll().stream()
-                .map(node -> ((LinkedText) node).getText())
+                .map(node -> ((LinkedText) node).getText().replace('\u00a0', ' '))
                 .toList();
     }
 
@@ -194,7 +194,9 @@ class FindingsPaneTest extends OnStage {
         for (Node card : lookup(".finding").queryAll()) {
             Bounds room = card.getLayoutBounds();
             for (Node part : ((Region) card).getChildrenUnmodifiable()) {
-                assertThat(room.contains(part.getBoundsInParent())).isTrue();
+                assertThat(room.contains(part.localToParent(part.getLayoutBounds())))
+                        .as(part.toString())
+                        .isTrue();
                 assertThat(part.getLayoutBounds()
                                 .contains(((Region) part)
                                         .getChildrenUnmodifiable()
