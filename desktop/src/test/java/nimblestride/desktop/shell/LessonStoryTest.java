@@ -63,7 +63,7 @@ class LessonStoryTest extends WindowStory {
         answers.open.add(log);
         clickOn("#student-merge");
         until(() -> shows("Wren: 1 log entry new, 0 changed, 0 there already."));
-        until(() -> shows("1 time, 15 minutes; clean up to 84 quarters a minute; hard: 4&."));
+        until(() -> shows("1 time, 15 minutes; clean up to 84 BPM (quarters); hard: 4&."));
         answers.open.add(log);
         clickOn("#student-merge");
         until(() -> shows("Wren: 0 log entries new, 0 changed, 1 there already."));

@@ -57,11 +57,11 @@ class PracticeStoryTest extends WindowStory {
         clickOn("#stages-propose");
         int proposed = exercise().practice().stages().size();
         assertThat(proposed).isGreaterThan(8);
-        retype("#stage-2", "right hand alone in 2+1 at 50 %");
+        retype("#stage-2", "right hand solo in 2+1 at 50 %");
         assertThat(exercise().practice().stages().get(2).frame()).isEqualTo(new TimeAndFill(2, 1));
         retype("#stage-2", "juggle");
-        assertThat(shows("expected count aloud")).isTrue();
-        assertThat(StageText.write(exercise().practice().stages().get(2))).isEqualTo("right hand alone in 2+1 at 50 %");
+        assertThat(shows("Try count aloud")).isTrue();
+        assertThat(StageText.write(exercise().practice().stages().get(2))).isEqualTo("right hand solo in 2+1 at 50 %");
         press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
         clickOn("#stage-up-2");
         assertThat(exercise().practice().stages().get(1).percent()).isEqualTo(50);
@@ -72,7 +72,7 @@ class PracticeStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.Z);
 
         fire("#stage-play-0");
-        until(() -> shows("Playing, right hand alone (time), at"));
+        until(() -> shows("Playing, right hand solo (time), at"));
         fire("#stage-play-1");
         until(() -> shows("Playing, pad hand to hand,"));
         fire("#stage-none");
@@ -91,7 +91,7 @@ class PracticeStoryTest extends WindowStory {
         keepLanternCall();
         clickOn("#bench-practice").clickOn("#page-ladder");
         clickOn("#ladder-make");
-        until(() -> told("#ladder-today").equals("Today: 120 eighths a minute. 3 clean passes to 130."));
+        until(() -> told("#ladder-today").equals("Today: 120 BPM (eighths). 3 more clean runs to 130."));
         for (int i = 0; i < 3; i++) {
             clickOn("#ladder-clean");
         }
@@ -134,7 +134,7 @@ class PracticeStoryTest extends WindowStory {
         });
         retype("#stand-in-bias", "40");
         retype("#stand-in-spread", "4");
-        clickOn("#page-timing");
+        clickOn("#bench-practice").clickOn("#page-timing");
         clickOn("#tap-along");
         until(() -> shows("30 hits matched") || shows("31 hits matched") || shows("32 hits matched"));
         clickOn("#tap-along");
@@ -256,10 +256,10 @@ class PracticeStoryTest extends WindowStory {
         }));
         clickOn("#bench-practice").clickOn("#page-today");
         until(() -> shows("Forgotten Ferry"));
-        assertThat(shows("Left lying: Forgotten Ferry (never practised)")).isTrue();
+        assertThat(shows("Not practiced lately: Forgotten Ferry (never practiced)")).isTrue();
         assertThat(shows("85 dBA 8 h, 88 dBA 4 h")).isTrue();
         retype("#today-minutes", "4");
-        assertThat(shows("expected minutes from 5 to 240")).isTrue();
+        assertThat(shows("Type minutes from 5 to 240")).isTrue();
         retype("#today-minutes", "60");
         clickOn("#today-open-1");
         until(() ->
@@ -323,8 +323,8 @@ class PracticeStoryTest extends WindowStory {
         fire("#stage-add");
         fire("#stage-add");
         assertThat(exercise().practice().stages()).hasSize(2);
-        retype("#stage-1", "right hand alone at 60 %");
-        assertThat(StageText.write(exercise().practice().stages().get(1))).isEqualTo("right hand alone at 60 %");
+        retype("#stage-1", "right hand solo at 60 %");
+        assertThat(StageText.write(exercise().practice().stages().get(1))).isEqualTo("right hand solo at 60 %");
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(exercise().practice().stages()).hasSize(1);

@@ -51,7 +51,7 @@ class SoundStoryTest extends WindowStory {
         until(() -> !shows("Playing"));
         // A number that can't be played gets an error at the field, and the last good one stays.
         retype("#percent", "7");
-        assertThat(problems()).anyMatch(problem -> problem.contains("expected percent from 10 to 400, read \"7\""));
+        assertThat(problems()).anyMatch(problem -> problem.contains("I can't read \"7\". Type percent from 10 to 400"));
         push(KeyCode.ESCAPE);
         assertThat(text("#percent")).isEqualTo("105");
     }
@@ -105,14 +105,14 @@ class SoundStoryTest extends WindowStory {
         clickOn("#page-click");
         clickOn("#page-pads").clickOn("#keys");
         push(KeyCode.F);
-        until(() -> shows("Last stroke: snare, normal."));
+        until(() -> shows("Last hit: snare, normal."));
         press(KeyCode.SHIFT).push(KeyCode.B).release(KeyCode.SHIFT);
-        until(() -> shows("Last stroke: kick, accent."));
+        until(() -> shows("Last hit: kick, accent."));
         retype("#stand-in-spread", "15");
         assertThat(text("#stand-in-spread")).isEqualTo("15");
         clickOn("#keys");
         push(KeyCode.J);
-        assertThat(shows("Last stroke: kick, accent.")).isTrue();
+        assertThat(shows("Last hit: kick, accent.")).isTrue();
     }
 
     @Test
@@ -124,7 +124,7 @@ class SoundStoryTest extends WindowStory {
         choose("#stand-in", 2);
         retype("#stand-in-rush", "30");
         clickOn("#play");
-        until(() -> shows("Last stroke: cowbell, normal."));
+        until(() -> shows("Last hit: cowbell, normal."));
         clickOn("#play");
     }
 
@@ -291,13 +291,13 @@ class SoundStoryTest extends WindowStory {
         until(() -> shows("Exported"));
         answers.save.add(home.resolve("nowhere").resolve("lantern-call.wav"));
         chord(KeyCode.SHORTCUT, KeyCode.W);
-        until(() -> answers.told.stream().anyMatch(told -> told.contains("There is no folder")));
+        until(() -> answers.told.stream().anyMatch(told -> told.matches("(?s).*[Nn]o folder.*")));
         // 24 bits, the click apart, twice round; the page says beforehand how long it will be.
         interact(() ->
                 lookup("#wav-bits").queryAs(ComboBox.class).getSelectionModel().select(1));
         clickOn("#wav-apart");
         retype("#wav-rounds", "2");
-        until(() -> shows("It lasts 7.0 s and takes 2,016 kB."));
+        until(() -> shows("Length 7.0 s, size 2,016 kB."));
         Path apart = home.resolve("apart.wav");
         answers.save.add(apart);
         clickOn("#wav-write");
@@ -318,7 +318,7 @@ class SoundStoryTest extends WindowStory {
         clickOn("#wav-write");
         until(() -> lookup("#command-cancel").query().isVisible());
         clickOn("#command-cancel");
-        until(() -> shows("Canceled: Writing the WAV file long.wav. Nothing was changed."));
+        until(() -> shows("Canceled: Exporting long.wav. Nothing was changed."));
         try (Stream<Path> files = Files.list(home)) {
             assertThat(files.map(Path::toString)).noneMatch(name -> name.contains("long.wav"));
         }

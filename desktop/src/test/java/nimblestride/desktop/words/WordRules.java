@@ -32,6 +32,10 @@ public final class WordRules {
     private static final Set<String> VOCABULARY = read("vocabulary.txt");
 
     private static final Pattern WORD = Pattern.compile("(?<![\\p{L}\\d./_-])[A-Za-z]['A-Za-z]+(?![\\p{L}\\d_/]|\\.[a-z])");
+    /** A text with more commas than this is a list, read item by item. */
+    private static final int MAX_COMMAS = 8;
+
+    private static final Pattern LIST_END = Pattern.compile("[,.]\\s");
     private static final Pattern SENTENCE_END = Pattern.compile("(?<=[.!?:;·])\\s+|\\n|, (?=\\d)");
 
     private WordRules() {}
@@ -95,7 +99,8 @@ public final class WordRules {
                 problems.add("unknown word \"" + word.group() + "\"");
             }
         }
-        for (String sentence : SENTENCE_END.split(text, -1)) {
+        Pattern end = text.chars().filter(sign -> sign == ',').count() > MAX_COMMAS ? LIST_END : SENTENCE_END;
+        for (String sentence : end.split(text, -1)) {
             long words = WORD.matcher(sentence).results().count();
             if (words > MAX_WORDS) {
                 problems.add(words + " words in one sentence");

@@ -27,7 +27,7 @@ public final class ImpliedModulations {
 
     /** How far apart the backbeats are. */
     public enum BackBeat {
-        USUAL("back-beat", 2),
+        USUAL("backbeat", 2),
         HALF_TIME("half-time backbeat", 4);
 
         private final String title;

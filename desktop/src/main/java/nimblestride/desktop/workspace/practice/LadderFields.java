@@ -54,8 +54,8 @@ final class LadderFields extends VBox {
         super(8);
         this.taken = taken;
         this.today = today;
-        clean = WholeNumberField.field("ladder-clean", "passes", 1, LadderRules.MAX, 52, number -> typed());
-        misses = WholeNumberField.field("ladder-misses", "passes", 1, LadderRules.MAX, 52, number -> typed());
+        clean = WholeNumberField.field("ladder-clean", "clean runs", 1, LadderRules.MAX, 52, number -> typed());
+        misses = WholeNumberField.field("ladder-misses", "misses", 1, LadderRules.MAX, 52, number -> typed());
         due = new TypedField<>(LadderFields::readDay, LocalDate::toString, day -> typed(), () -> {});
         due.field().setId("ladder-due");
         due.field().setAccessibleText("The day the goal is due, such as 2026-12-20");

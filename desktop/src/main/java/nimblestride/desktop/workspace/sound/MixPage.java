@@ -163,10 +163,10 @@ public final class MixPage extends VBox implements Page {
     private void addRow(String id, String name, Kind heardAs, Kind loudAs) {
         Mix mix = settings.mixProperty().get();
         Mix.Levels levels = heardAs.of(mix);
-        CheckBox heard = box("heard" + id, "heard", !levels.muted().contains(name));
+        CheckBox heard = box("heard" + id, "on", !levels.muted().contains(name));
         heard.selectedProperty()
                 .addListener((property, was, on) -> change(old -> heardAs.change(old, now -> now.muting(name, !on))));
-        CheckBox alone = box("alone" + id, "alone", levels.alone().contains(name));
+        CheckBox alone = box("alone" + id, "solo", levels.alone().contains(name));
         alone.selectedProperty()
                 .addListener((property, was, on) -> change(old -> heardAs.change(old, now -> now.alone(name, on))));
         rows.addRow(

@@ -197,11 +197,8 @@ class FindingsPaneTest extends OnStage {
                 assertThat(room.contains(part.localToParent(part.getLayoutBounds())))
                         .as(part.toString())
                         .isTrue();
-                assertThat(part.getLayoutBounds()
-                                .contains(((Region) part)
-                                        .getChildrenUnmodifiable()
-                                        .get(0)
-                                        .getBoundsInParent()))
+                Node words = ((Region) part).getChildrenUnmodifiable().get(0);
+                assertThat(part.getLayoutBounds().contains(words.localToParent(words.getLayoutBounds())))
                         .isTrue();
             }
         }
