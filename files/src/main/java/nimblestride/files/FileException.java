@@ -42,8 +42,7 @@ public class FileException extends StrideException {
     public static FileException writing(Path file, IOException problem) {
         if (problem instanceof NoSuchFileException || problem instanceof NotDirectoryException) {
             return new FileException(
-                    "no folder " + file.toAbsolutePath().getParent() + "; create it first, or choose another",
-                    problem);
+                    "no folder " + file.toAbsolutePath().getParent() + "; create it first, or choose another", problem);
         }
         if (problem instanceof AccessDeniedException) {
             return new FileException(

@@ -27,6 +27,7 @@ public final class Quarantine {
                 throw FileException.writing(file, e);
             }
         }
-        throw new FileException("there are already " + MAX_KEPT + " unreadable copies of " + file + "; delete some of them");
+        throw new FileException(
+                "there are already " + MAX_KEPT + " unreadable copies of " + file + "; delete some of them");
     }
 }

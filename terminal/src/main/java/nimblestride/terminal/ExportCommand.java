@@ -79,7 +79,8 @@ final class ExportCommand implements Callable<Integer> {
             wanted.add(ExportTarget.named(name)
                     .orElseThrow(() -> new ParameterException(
                             spec.commandLine(),
-                            "--as: I can't read \"" + name.strip() + "\". Try one or more of " + ExportTarget.names())));
+                            "--as: I can't read \"" + name.strip() + "\". Try one or more of "
+                                    + ExportTarget.names())));
         }
         return wanted;
     }

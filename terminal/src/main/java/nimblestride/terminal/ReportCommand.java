@@ -40,7 +40,8 @@ import picocli.CommandLine.Spec;
 /** {@code stride report}: prints what follows from an exercise. */
 @Command(
         name = "report",
-        description = "Prints what follows from an exercise: when it lines up, what each layer does, and how the sums work out.",
+        description =
+                "Prints what follows from an exercise: when it lines up, what each layer does, and how the sums work out.",
         mixinStandardHelpOptions = true)
 final class ReportCommand implements Callable<Integer> {
     private static final int MAX_BARS = 10_000;

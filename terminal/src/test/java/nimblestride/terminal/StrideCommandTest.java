@@ -166,7 +166,8 @@ class StrideCommandTest {
         assertThat(report.at("/modulation/tempos").toString()).isEqualTo("[\"84\",\"112\",\"84\"]");
         assertThat(report.at("/modulation/ratio").stringValue()).isEqualTo("1");
         run("report", "--file", file.toString());
-        assertThat(out.toString()).contains("A at 84 BPM, then B at 112 BPM, then A at 84 BPM.", "The last tempo is the first.");
+        assertThat(out.toString())
+                .contains("A at 84 BPM, then B at 112 BPM, then A at 84 BPM.", "The last tempo is the first.");
     }
 
     /** The worked example, written as a score and as MIDI: the report of such a file says what that of the exercise does. */
@@ -195,7 +196,9 @@ class StrideCommandTest {
         Path bad = folder.resolve("bad.mid");
         Files.writeString(bad, "no file of this kind");
         assertThat(run("report", "--file", bad.toString())).isEqualTo(2);
-        assertThat(err.toString()).contains("this is not a score or a MIDI file").hasLineCount(1);
+        assertThat(err.toString())
+                .contains("this is not a score or a MIDI file")
+                .hasLineCount(1);
         assertThat(out.toString()).isEmpty();
     }
 
@@ -204,7 +207,8 @@ class StrideCommandTest {
         assertThat(run("report", "--bars", "10/8(3+3+2+2) x2, 9/16", "--layer", "bass drum every 5/16"))
                 .isZero();
         assertThat(out.toString())
-                .contains("Layer: kick every 5/16",
+                .contains(
+                        "Layer: kick every 5/16",
                         "Everything lines up again after 15 bars (38 s).",
                         "49 × 5 sixteenths = 245 sixteenths = 5 phrases (15 bars).",
                         "\nMore\n- One phrase is 3 bars, 49 sixteenths (7.7 s).");
@@ -231,7 +235,8 @@ class StrideCommandTest {
     @Test
     void aBadLayerAndTooManyLayersAreRefused() {
         assertThat(run("report", "--bars", "7/8", "--layer", "kazoo every 1/4")).isEqualTo(2);
-        assertThat(err.toString()).startsWith("stride report: --layer, column 1: I can't read \"kazoo\". Try a voice: kick, snare,");
+        assertThat(err.toString())
+                .startsWith("stride report: --layer, column 1: I can't read \"kazoo\". Try a voice: kick, snare,");
         String[] args = new String[3 + 2 * 65];
         args[0] = "report";
         args[1] = "--bars";
@@ -261,8 +266,7 @@ class StrideCommandTest {
         assertThat(out.toString()).contains("6 ways to fill it.", "  5+5+3+3");
         out.getBuffer().setLength(0);
         run("report", "--bars", "7/16", "--fit", "5,3 into 7/16 of 1/16");
-        assertThat(out.toString())
-                .contains("0 ways to fill it.", "The nearest length they fill is 8 units.");
+        assertThat(out.toString()).contains("0 ways to fill it.", "The nearest length they fill is 8 units.");
     }
 
     @Test
@@ -368,7 +372,8 @@ class StrideCommandTest {
         assertThat(run("export", good.toString(), "--as", "tuba", "--to", to.toString()))
                 .isEqualTo(2);
         assertThat(err.toString())
-                .contains("I can't read \"tuba\". Try one or more of json, musicxml, mxl, midi, pdf, svg, png, csv, wav");
+                .contains(
+                        "I can't read \"tuba\". Try one or more of json, musicxml, mxl, midi, pdf, svg, png, csv, wav");
         assertThat(run("export", good.toString(), "--as", "musicxml,mxl,pdf,svg,png,wav,csv", "--to", to.toString()))
                 .isZero();
         assertThat(to.resolve("five-nine.wav"))

@@ -132,7 +132,8 @@ public final class CommandQueue implements AutoCloseable {
             return () -> failed.accept(command.what + " failed", sentence(e.getMessage()));
         } catch (RuntimeException | Error e) {
             DefectReporter.report(e);
-            return () -> failed.accept(command.what + " failed", "Something in the program broke. See Help > Program log.");
+            return () ->
+                    failed.accept(command.what + " failed", "Something in the program broke. See Help > Program log.");
         }
     }
 

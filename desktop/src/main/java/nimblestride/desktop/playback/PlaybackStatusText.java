@@ -29,8 +29,7 @@ public final class PlaybackStatusText {
                         + "to hear it.";
         String lost = now.lost() == 0
                 ? ""
-                : " The card was unplugged " + (now.lost() == 1 ? "once" : now.lost() + " times")
-                        + " while playing.";
+                : " The card was unplugged " + (now.lost() == 1 ? "once" : now.lost() + " times") + " while playing.";
         return through + " Latency to the card: " + now.milliseconds() + " ms; "
                 + (now.gaps() == 0 ? "no dropouts so far." : Counted.count(now.gaps(), "dropout") + " so far.")
                 + lost;

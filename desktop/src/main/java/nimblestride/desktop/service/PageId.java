@@ -27,7 +27,10 @@ public enum PageId {
     VOICES(PLACE, "Voices", "Add voices of your own, with their sound and their place on the staff"),
 
     LAYERS(CROSS, "Layers", "Everything that runs over the bars, one row per layer"),
-    WEAVE(CROSS, "Weave", "Bars stacked in rows: a layer that drifts shows as a slanted thread until it lines up again"),
+    WEAVE(
+            CROSS,
+            "Weave",
+            "Bars stacked in rows: a layer that drifts shows as a slanted thread until it lines up again"),
     BAR_BY_BAR(CROSS, "Bar by bar", "Read the Road and the Weave as text, one bar at a time"),
     MAKE_IT_FIT(CROSS, "Make it fit", "See what a riff leaves over, and every way to end it on a bar line"),
     FAMILIES(CROSS, "Families", "Make a set of exercises from this one, such as every displacement of a figure"),

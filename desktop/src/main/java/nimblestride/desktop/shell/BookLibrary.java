@@ -149,8 +149,7 @@ final class BookLibrary implements Library {
             status.show("Saved as " + file + ".");
             return true;
         } catch (StrideException e) {
-            dialogs.showError(
-                    "I can't save the exercise", e.getMessage() + "\n\nIt is still open, unchanged.");
+            dialogs.showError("I can't save the exercise", e.getMessage() + "\n\nIt is still open, unchanged.");
             return false;
         }
     }
@@ -179,7 +178,10 @@ final class BookLibrary implements Library {
     }
 
     private boolean addBeside(Exercise exercise, String why) {
-        if (!dialogs.confirm("Another window changed this exercise", why + "\n\nYou can keep yours as a separate exercise.", "Keep mine separately")) {
+        if (!dialogs.confirm(
+                "Another window changed this exercise",
+                why + "\n\nYou can keep yours as a separate exercise.",
+                "Keep mine separately")) {
             return false;
         }
         Optional<ExerciseSummary> kept = book.change(one -> one.exercises().add(exercise, book.now()));

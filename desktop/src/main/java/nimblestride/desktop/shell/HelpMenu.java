@@ -27,8 +27,6 @@ final class HelpMenu extends Menu {
                         MenuItems.item("Shortcuts", "F1", () -> help.shortcuts(ShortcutList.all(menus))),
                         new SeparatorMenuItem(),
                         MenuItems.item(
-                                "Program log…",
-                                "Shortcut+F1",
-                                () -> dialogs.showText("Program log", defects.text())));
+                                "Program log…", "Shortcut+F1", () -> dialogs.showText("Program log", defects.text())));
     }
 }

@@ -45,8 +45,6 @@ final class PlayMenu extends Menu {
                         new SeparatorMenuItem(),
                         click,
                         MenuItems.item(
-                                "Click, mix, band, pads…",
-                                "Shortcut+Shift+C",
-                                () -> navigation.open(PageId.CLICK)));
+                                "Click, mix, band, pads…", "Shortcut+Shift+C", () -> navigation.open(PageId.CLICK)));
     }
 }

@@ -13,8 +13,7 @@ final class ShortcutList {
             new HelpListEntry("Space", "Play or stop (outside a text field)"),
             new HelpListEntry("Shift+Space", "Play from the first bar in view"),
             new HelpListEntry(
-                    "F6, Shift+F6",
-                    "Next or previous part of the window: bars, Road, workspace, findings, Book"),
+                    "F6, Shift+F6", "Next or previous part of the window: bars, Road, workspace, findings, Book"),
             new HelpListEntry("F10", "Open the menus"),
             new HelpListEntry("Enter", "Press the focused button or check the focused box"),
             new HelpListEntry("Esc", "Restore the last good text and leave the field"),

@@ -31,7 +31,8 @@ public record StartupTasks(
         return new StartupTasks(
                 home,
                 BackgroundTask.begin("reading the settings", () -> Settings.in(home)),
-                BackgroundTask.begin("restoring your last exercise", () -> DraftSession.Found.in(home.resolve("drafts"))),
+                BackgroundTask.begin(
+                        "restoring your last exercise", () -> DraftSession.Found.in(home.resolve("drafts"))),
                 BackgroundTask.begin("opening the Book", () -> OpenBook.open(making.make())));
     }
 

@@ -165,8 +165,7 @@ final class WindowComposition {
         workspaces.add(WorkspaceId.MODULATE, new ModulateWorkspace(document, sound.transport()));
         workspaces.add(WorkspaceId.PRACTICE, practice);
         workspaces.add(
-                WorkspaceId.SOUND,
-                new SoundWorkspace(sound.transport(), sound.devices(), sound.recordings(), dialogs));
+                WorkspaceId.SOUND, new SoundWorkspace(sound.transport(), sound.devices(), sound.recordings(), dialogs));
         workspaces.add(WorkspaceId.STUDENTS, new StudentsWorkspace(document, book, share::sheet, services));
         workspaces.add(WorkspaceId.SHARE, share);
         workspaces.setTrailing(

@@ -25,7 +25,8 @@ class BreakReminderTest {
         assertThat(told).isEmpty();
         play(1);
         assertThat(told)
-                .containsExactly("You have played for 25 minutes. Take a short rest: shake out your hands and rest your ears.");
+                .containsExactly(
+                        "You have played for 25 minutes. Take a short rest: shake out your hands and rest your ears.");
         play(24);
         assertThat(told).hasSize(1);
         play(1);

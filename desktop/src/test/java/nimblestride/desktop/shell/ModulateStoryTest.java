@@ -180,13 +180,13 @@ class ModulateStoryTest extends WindowStory {
         until(() -> shows("3 per beat in groups of 2") && shows("Exact."));
         fire("#route-sections");
         assertThat(exercise().tempo()).isEqualTo(Tempo.ofQuarters(132));
-        retype("#route-to", "97.31");
-        retype("#route-within", "0");
+        retypeFocused("#route-to", "97.31");
+        retypeFocused("#route-within", "0");
         until(() -> shows("Allow more BPM."));
-        retype("#route-within", "many");
+        retypeFocused("#route-within", "many");
         assertThat(problemSays("type a number of BPM")).isTrue();
         push(KeyCode.ESCAPE);
-        retype("#route-within", "2");
+        retypeFocused("#route-within", "2");
         until(() -> shows("Closest within 2 BPM: "));
     }
 

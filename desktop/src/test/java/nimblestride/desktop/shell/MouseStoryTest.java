@@ -125,7 +125,9 @@ class MouseStoryTest extends WindowStory {
         assertThat(card.isFocused()).isTrue();
         rightClickOn(card);
         clickOn("Copy");
-        assertThat(copied()).startsWith("Everything lines up again after 15 bars").isEqualTo(card.getAccessibleText());
+        assertThat(copied())
+                .startsWith("Everything lines up again after 15 bars")
+                .isEqualTo(card.getAccessibleText());
     }
 
     @Test

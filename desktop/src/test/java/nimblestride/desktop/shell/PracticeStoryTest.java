@@ -158,9 +158,7 @@ class PracticeStoryTest extends WindowStory {
         clickOn("#bench-practice").clickOn("#page-timing");
         clickOn("#tap-along");
         until(() -> window.stage().getScene().getFocusOwner() != null);
-        again(
-                () -> press(KeyCode.J).release(KeyCode.J),
-                () -> shows("none of them near a note of the exercise."));
+        again(() -> press(KeyCode.J).release(KeyCode.J), () -> shows("none of them near a note of the exercise."));
         clickOn("#tap-along");
     }
 
@@ -256,7 +254,8 @@ class PracticeStoryTest extends WindowStory {
         }));
         clickOn("#bench-practice").clickOn("#page-today");
         until(() -> shows("Forgotten Ferry"));
-        assertThat(shows("Not practiced lately: Forgotten Ferry (never practiced)")).isTrue();
+        assertThat(shows("Not practiced lately: Forgotten Ferry (never practiced)"))
+                .isTrue();
         assertThat(shows("85 dBA 8 h, 88 dBA 4 h")).isTrue();
         retype("#today-minutes", "4");
         assertThat(shows("Type minutes from 5 to 240")).isTrue();

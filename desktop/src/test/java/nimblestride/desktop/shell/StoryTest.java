@@ -226,8 +226,7 @@ class StoryTest extends WindowStory {
         Files.writeString(home.resolve("drafts").resolve("desk-1.json"), "{\"file\": \"a\\u0000b\"}");
         openAgain();
         assertThat(shows("Your unsaved work can't be read")).isTrue();
-        assertThat(shows("I can't read the settings, so the defaults apply."))
-                .isTrue();
+        assertThat(shows("I can't read the settings, so the defaults apply.")).isTrue();
         assertThat(home.resolve("settings.json.unreadable-1")).exists();
         assertThat(home.resolve("drafts").resolve("desk-1.json.unreadable-1")).exists();
         retype("#bars", "7/8");

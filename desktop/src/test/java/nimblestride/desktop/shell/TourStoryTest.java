@@ -3,6 +3,7 @@ package nimblestride.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import javafx.scene.input.KeyCode;
+import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import org.junit.jupiter.api.Test;
 
@@ -12,7 +13,7 @@ class TourStoryTest extends WindowStory {
     void theThreeMinutesKeepTheirPromise() throws Exception {
         retype("#bars", "11/8");
         type(KeyCode.ENTER);
-        until(() -> exercise().phrase().toString().startsWith("11/8"));
+        until(() -> BarsText.write(exercise().phrase()).equals("11/8"));
 
         clickOn("#play");
         until(() -> shows("Stop"));

@@ -37,7 +37,8 @@ class WordsStoryTest extends WindowStory {
 
     private static void check(String where, Set<String> texts, Set<String> wrong) {
         assertThat(texts).as(where).isNotEmpty();
-        texts.forEach(text -> WordRules.problems(text).forEach(problem -> wrong.add(where + ": " + problem + " in " + text)));
+        texts.forEach(
+                text -> WordRules.problems(text).forEach(problem -> wrong.add(where + ": " + problem + " in " + text)));
     }
 
     private static Set<String> textsIn(Parent parent) {
@@ -71,7 +72,10 @@ class WordsStoryTest extends WindowStory {
     private static <T> List<String> choices(ComboBox<T> box) {
         List<String> choices = new ArrayList<>();
         for (T item : box.getItems()) {
-            choices.add(box.getConverter() == null ? String.valueOf(item) : box.getConverter().toString(item));
+            choices.add(
+                    box.getConverter() == null
+                            ? String.valueOf(item)
+                            : box.getConverter().toString(item));
         }
         return choices;
     }

@@ -9,6 +9,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.finding.Finding;
@@ -27,8 +29,6 @@ import nimblestride.sound.render.Mix;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseSummary;
 import nimblestride.terminal.StrideCommand;
-import net.jqwik.api.ForAll;
-import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,7 +38,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PlainWordsTest {
     /** One class of each module. */
     private static final List<Class<?>> MODULES = List.of(
-            Exercise.class, ExerciseJson.class, Mix.class, Book.class, AtomicFile.class, SampleBook.class, StrideCommand.class);
+            Exercise.class,
+            ExerciseJson.class,
+            Mix.class,
+            Book.class,
+            AtomicFile.class,
+            SampleBook.class,
+            StrideCommand.class);
 
     private static final Set<String> FILE_WORDS = Set.of("quarters a minute", "how it went");
 
@@ -47,11 +53,10 @@ class PlainWordsTest {
     void everyTextInTheProgramIsPlain() {
         List<String> wrong = new ArrayList<>();
         for (Class<?> module : MODULES) {
-            for (Map.Entry<String, List<String>> of : ClassStrings.beside(module).entrySet()) {
-                of.getValue().stream()
-                        .filter(PlainWordsTest::isProse)
-                        .forEach(text -> WordRules.problems(text)
-                                .forEach(problem -> wrong.add(problem + " in " + of.getKey() + ": " + text)));
+            for (Map.Entry<String, List<String>> of :
+                    ClassStrings.beside(module).entrySet()) {
+                of.getValue().stream().filter(PlainWordsTest::isProse).forEach(text -> WordRules.problems(text)
+                        .forEach(problem -> wrong.add(problem + " in " + of.getKey() + ": " + text)));
             }
         }
         assertThat(wrong).isEmpty();
@@ -60,8 +65,9 @@ class PlainWordsTest {
     /** Leaves out queries, patterns, styles, signs of stickings and syllables, and the words of file formats. */
     private static boolean isProse(String text) {
         boolean words = text.matches("(?s).*\\p{L}{2,}.* .*\\p{L}{2,}.*|[A-Z][a-z]+(…|\\.)?");
-        boolean code = text.matches("(?s).*(\\\\|\\(\\?|-fx-|-ns-|<\\?|\\bSELECT\\b|\\bINSERT\\b|\\bUPDATE\\b|\\bDELETE\\b|"
-                + "\\bJOIN\\b|\\bPRAGMA\\b|\\bVALUES\\b|\\bORDER BY\\b|\\bWHERE\\b|\\bVACUUM\\b|=\"|%,?\\.?\\d*[dsf]).*")
+        boolean code = text.matches(
+                        "(?s).*(\\\\|\\(\\?|-fx-|-ns-|<\\?|\\bSELECT\\b|\\bINSERT\\b|\\bUPDATE\\b|\\bDELETE\\b|"
+                                + "\\bJOIN\\b|\\bPRAGMA\\b|\\bVALUES\\b|\\bORDER BY\\b|\\bWHERE\\b|\\bVACUUM\\b|\\bCOLLATE\\b|=\"|%,?\\.?\\d*[dsf]).*")
                 && !text.contains("%,d")
                 && !text.contains("%.0f");
         boolean signs = text.matches("([^ ]{1,3}( |$))+");
@@ -70,8 +76,8 @@ class PlainWordsTest {
 
     @Test
     void theGlossaryIsPlain() {
-        assertThat(Glossary.all())
-                .allSatisfy(term -> assertThat(WordRules.problems(term.definition())).isEmpty());
+        assertThat(Glossary.all()).allSatisfy(term -> assertThat(WordRules.problems(term.definition()))
+                .isEmpty());
     }
 
     /** All findings, details, and readings of the sample Book. */

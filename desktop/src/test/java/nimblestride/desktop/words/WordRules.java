@@ -31,7 +31,8 @@ public final class WordRules {
     /** What drummers and this program say besides. */
     private static final Set<String> VOCABULARY = read("vocabulary.txt");
 
-    private static final Pattern WORD = Pattern.compile("(?<![\\p{L}\\d./_-])[A-Za-z]['A-Za-z]+(?![\\p{L}\\d_/]|\\.[a-z])");
+    private static final Pattern WORD =
+            Pattern.compile("(?<![\\p{L}\\d./_-])[A-Za-z]['A-Za-z]+(?![\\p{L}\\d_/]|\\.[a-z])");
     /** A text with more commas than this is a list, read item by item. */
     private static final int MAX_COMMAS = 8;
 
@@ -59,7 +60,10 @@ public final class WordRules {
         ban(banned, "(the|this|a|new|old|one|both|which|no) feels?|feels", "section");
         ban(banned, "schools?", "counting system");
         ban(banned, "(notes?|beats|quarters|eighths|sixteenths|strokes|bars) (a|per) minute", "BPM");
-        ban(banned, "(strokes|notes|hits|ms|minutes|ticks|bits) an? (second|beat|bar|week|day|quarter|sample)", "per …");
+        ban(
+                banned,
+                "(strokes|notes|hits|ms|minutes|ticks|bits) an? (second|beat|bar|week|day|quarter|sample)",
+                "per …");
         ban(banned, "asked for|struck|strikes?", "plays, hits");
         ban(banned, "double-dotted|of a whole note", "the bar's own unit");
         ban(banned, "cannot|can not", "can't");
@@ -67,7 +71,10 @@ public final class WordRules {
         ban(banned, "brought in|bring in|hand(ed)? out", "imported, share");
         ban(banned, "from memory", "the source");
         ban(banned, "off-beats?|back-beats?|turn-arounds?|count-ins?(?=ed)", "offbeat, backbeat, turnaround");
-        ban(banned, "practis\\w+|colou?r(?<=colour)\\w*|favou?r(?<=favour)\\w*|cent(re)s?|metres?|whilst|towards", "American spelling");
+        ban(
+                banned,
+                "practis\\w+|colou?r(?<=colour)\\w*|favou?r(?<=favour)\\w*|cent(re)s?|metres?|whilst|towards",
+                "American spelling");
         ban(banned, "quavers?|crotchets?|minims?|semibreves?", "eighth, quarter, half, whole");
         return banned;
     }
@@ -78,7 +85,9 @@ public final class WordRules {
 
     private static Set<String> read(String name) {
         try (InputStream in = WordRules.class.getResourceAsStream(name)) {
-            return new HashSet<>(new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().toList());
+            return new HashSet<>(new String(in.readAllBytes(), StandardCharsets.UTF_8)
+                    .lines()
+                    .toList());
         } catch (IOException e) {
             throw new UncheckedIOException(name, e);
         }
@@ -116,6 +125,9 @@ public final class WordRules {
         }
         String lower = word.toLowerCase(Locale.ROOT);
         String plain = lower.replaceAll("'s?$|n't$|'(re|ll|ve|d|m)$", "");
-        return ENGLISH.contains(lower) || ENGLISH.contains(plain) || VOCABULARY.contains(lower) || VOCABULARY.contains(plain);
+        return ENGLISH.contains(lower)
+                || ENGLISH.contains(plain)
+                || VOCABULARY.contains(lower)
+                || VOCABULARY.contains(plain);
     }
 }

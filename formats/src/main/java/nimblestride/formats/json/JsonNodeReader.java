@@ -44,8 +44,8 @@ public record JsonNodeReader(JsonNode node, String path) {
         List<String> known = List.of(members);
         for (Map.Entry<String, JsonNode> member : node.properties()) {
             if (!known.contains(member.getKey())) {
-                throw new UnreadableFileException(at(child(member.getKey()))
-                        + "unknown key here; expected only " + String.join(", ", members));
+                throw new UnreadableFileException(
+                        at(child(member.getKey())) + "unknown key here; expected only " + String.join(", ", members));
             }
         }
         return this;

@@ -121,7 +121,9 @@ public final class ExerciseMidi {
                 room -= own.size();
                 if (room < 0) {
                     throw new InvalidValueException(String.format(
-                            Locale.ROOT, "this exercise needs more than %,d notes in a MIDI file; export fewer bars", MAX_NOTES));
+                            Locale.ROOT,
+                            "this exercise needs more than %,d notes in a MIDI file; export fewer bars",
+                            MAX_NOTES));
                 }
                 List<Sounding> part = parts.computeIfAbsent(names.get(i), name -> new ArrayList<>());
                 own.forEach(hit -> part.add(new Sounding(

@@ -70,8 +70,8 @@ record MidiNotes(
         try {
             sequence = MidiSystem.getSequence(new ByteArrayInputStream(file));
         } catch (InvalidMidiDataException | IOException | RuntimeException e) {
-            throw new UnreadableFileException(
-                    "this is not a Standard MIDI File, or it is cut off (" + e.getMessage() + "); expected format 0 or 1");
+            throw new UnreadableFileException("this is not a Standard MIDI File, or it is cut off (" + e.getMessage()
+                    + "); expected format 0 or 1");
         }
         if (sequence.getDivisionType() != Sequence.PPQ || sequence.getResolution() < 1) {
             throw new UnreadableFileException(

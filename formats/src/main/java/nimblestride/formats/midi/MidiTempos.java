@@ -55,9 +55,8 @@ record MidiTempos(List<TempoMark> marks, List<String> leftOut, int firstMicros) 
             marks.add(new TempoMark(bar, after(last, before, micros), Optional.empty()));
             before = micros;
         }
-        List<String> leftOut = within == 0
-                ? List.of()
-                : List.of(Counted.count(within, "change") + " of tempo inside a bar dropped.");
+        List<String> leftOut =
+                within == 0 ? List.of() : List.of(Counted.count(within, "change") + " of tempo inside a bar dropped.");
         return new MidiTempos(List.copyOf(marks), leftOut, first);
     }
 

@@ -76,9 +76,7 @@ final class PlayOrder {
             played.add(at);
             if (played.size() > Transcription.MAX_BARS) {
                 throw new UnreadableFileException(String.format(
-                        Locale.ROOT,
-                        "this score plays more than %,d bars; try a shorter one",
-                        Transcription.MAX_BARS));
+                        Locale.ROOT, "this score plays more than %,d bars; try a shorter one", Transcription.MAX_BARS));
             }
             if (signs.fine && jumped) {
                 break;

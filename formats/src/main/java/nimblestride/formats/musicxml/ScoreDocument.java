@@ -54,8 +54,8 @@ record ScoreDocument(String title, boolean own, List<PartOfScore> parts) {
     static ScoreDocument read(byte[] file) {
         byte[] document = CompressedScore.is(file) ? CompressedScore.document(file) : file;
         if (document.length > MAX_SIZE) {
-            throw new UnreadableFileException(String.format(
-                    Locale.ROOT, "the score has %,d bytes; the most is %,d", document.length, MAX_SIZE));
+            throw new UnreadableFileException(
+                    String.format(Locale.ROOT, "the score has %,d bytes; the most is %,d", document.length, MAX_SIZE));
         }
         try {
             BoundedXml reader = BoundedXml.of(new StringReader(decoded(document)));

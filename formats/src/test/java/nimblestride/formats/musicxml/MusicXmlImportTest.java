@@ -212,9 +212,7 @@ class MusicXmlImportTest {
                 + measure(ending("3", "start", "") + snare(1, "").repeat(4) + ending("3", "stop", ""))
                 + measure(snare(4, ""))));
         assertThat(brought.bars()).hasSize(2);
-        assertThat(brought.leftOut())
-                .containsExactly(
-                        "Not imported: a bar that the written repeats never reach.");
+        assertThat(brought.leftOut()).containsExactly("Not imported: a bar that the written repeats never reach.");
     }
 
     @Test

@@ -156,7 +156,8 @@ class ScoreXmlTest {
         var score = ScoreWriter.write(Examples.exercise("4/4", "snare every 1/4099"), ScoreStyle.DEFAULT);
         assertThatThrownBy(() -> ScoreXml.write(score))
                 .isInstanceOf(StrideException.class)
-                .hasMessageStartingWith("bar 1 can't be written as notes: it would need tuplets of more than 256 notes, or");
+                .hasMessageStartingWith(
+                        "bar 1 can't be written as notes: it would need tuplets of more than 256 notes, or");
     }
 
     @Test

@@ -241,7 +241,8 @@ class PlayerTest {
                         1))) {
             player.start(at("240"));
             until(() -> !player.isPlaying());
-            assertThat(player.problem().orElseThrow()).contains("I can't play this because something in the program broke. See Help >");
+            assertThat(player.problem().orElseThrow())
+                    .contains("I can't play this because something in the program broke. See Help >");
         }
     }
 

@@ -141,8 +141,8 @@ public final class ExerciseShelf {
             return changed > 0;
         });
         if (!saved) {
-            throw new ChangedElsewhereException("\"" + exercise.name()
-                    + "\" was changed or removed in another window.");
+            throw new ChangedElsewhereException(
+                    "\"" + exercise.name() + "\" was changed or removed in another window.");
         }
         return new ExerciseSummary(seen.id(), exercise.name(), about, seen.revision() + 1);
     }

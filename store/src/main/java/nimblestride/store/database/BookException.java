@@ -38,8 +38,7 @@ public final class BookException extends StrideException {
                         "Another window is writing to the Book, so nothing changed. Try again in a moment.";
                     case SQLITE_CORRUPT, SQLITE_NOTADB ->
                         "The Book " + book + " is damaged and unchanged. Restore a backup.";
-                    case SQLITE_IOERR ->
-                        "The disk with the Book " + book + " doesn't answer, so nothing changed.";
+                    case SQLITE_IOERR -> "The disk with the Book " + book + " doesn't answer, so nothing changed.";
                     case SQLITE_TOOBIG -> "This is too large for the Book; the limit is 1,000 MB.";
                     default ->
                         "The Book " + book + " refused this and is unchanged (" + reason(problem)

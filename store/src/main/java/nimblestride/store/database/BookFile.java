@@ -85,9 +85,7 @@ public final class BookFile implements AutoCloseable {
     private static void checkKind(Path file) {
         byte[] head = SourceFile.read(file, "a Book", in -> in.readNBytes(SQLITE.length));
         if (head.length == 0) {
-            throw new BookException(
-                    "The Book " + file
-                            + " is an empty file. Restore a backup, or start a new Book.");
+            throw new BookException("The Book " + file + " is an empty file. Restore a backup, or start a new Book.");
         }
         if (!Arrays.equals(head, SQLITE)) {
             throw new BookException(file + " is not a Nimble Stride Book, or it is damaged. It is unchanged."

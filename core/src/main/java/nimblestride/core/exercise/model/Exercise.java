@@ -117,10 +117,7 @@ public record Exercise(
         }
         if (sections.size() > 1 && bars > Phrase.MAX_BARS) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT,
-                    "all sections together hold up to %,d bars; these have %,d",
-                    Phrase.MAX_BARS,
-                    bars));
+                    Locale.ROOT, "all sections together hold up to %,d bars; these have %,d", Phrase.MAX_BARS, bars));
         }
         if (sections.size() > 1) {
             checkLength(contents, sections);
@@ -137,8 +134,7 @@ public record Exercise(
                 total = total.plus(once.times(section.rounds()));
             }
         } catch (ExactOverflowException e) {
-            throw new InvalidValueException(
-                    "these sections are too long or too finely divided to count exactly", e);
+            throw new InvalidValueException("these sections are too long or too finely divided to count exactly", e);
         }
     }
 

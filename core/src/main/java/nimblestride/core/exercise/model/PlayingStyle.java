@@ -23,8 +23,8 @@ public record PlayingStyle(LeadHand lead, boolean linear, OptionalInt maxStrokes
     public PlayingStyle {
         if (maxStrokesPerSecond.isPresent()
                 && (maxStrokesPerSecond.getAsInt() < 1 || maxStrokesPerSecond.getAsInt() > MAX_STROKES_PER_SECOND)) {
-            throw new InvalidValueException("set 1 to " + MAX_STROKES_PER_SECOND
-                    + " strokes per second, not " + maxStrokesPerSecond.getAsInt());
+            throw new InvalidValueException("set 1 to " + MAX_STROKES_PER_SECOND + " strokes per second, not "
+                    + maxStrokesPerSecond.getAsInt());
         }
     }
 

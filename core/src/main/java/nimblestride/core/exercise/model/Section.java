@@ -18,8 +18,8 @@ public record Section(int content, int rounds, Pivot pivot) {
     /** @throws InvalidValueException if a number is out of range */
     public Section {
         if (rounds < 1 || rounds > MAX_ROUNDS) {
-            throw new InvalidValueException(String.format(
-                    Locale.ROOT, "a section repeats 1 to %,d times, not %,d", MAX_ROUNDS, rounds));
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "a section repeats 1 to %,d times, not %,d", MAX_ROUNDS, rounds));
         }
     }
 

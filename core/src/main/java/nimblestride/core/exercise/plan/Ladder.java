@@ -31,8 +31,8 @@ public record Ladder(
         checkTempo("the start", start);
         checkTempo("the goal", goal);
         if (goal.compareTo(start) < 0) {
-            throw new InvalidValueException("the goal, " + Tempo.decimal(goal)
-                    + ", can't be below the start, " + Tempo.decimal(start));
+            throw new InvalidValueException(
+                    "the goal, " + Tempo.decimal(goal) + ", can't be below the start, " + Tempo.decimal(start));
         }
         if (step.signum() <= 0) {
             throw new InvalidValueException("each step must go up, such as by 4 BPM");

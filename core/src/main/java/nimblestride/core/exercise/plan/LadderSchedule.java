@@ -32,8 +32,7 @@ public record LadderSchedule(List<Day> days, int daysBehind) {
      */
     public static LadderSchedule of(LadderProgress standing, LocalDate today) {
         Ladder ladder = standing.ladder();
-        LadderPace pace = ladder.pace()
-                .orElseThrow(() -> new InvalidValueException("this Ladder has no due date"));
+        LadderPace pace = ladder.pace().orElseThrow(() -> new InvalidValueException("this Ladder has no due date"));
         List<LocalDate> left = pace.daysFrom(today.isBefore(pace.start()) ? pace.start() : today);
         List<Day> days = new ArrayList<>();
         for (int i = 0; i < left.size(); i++) {

@@ -19,8 +19,8 @@ public record Stage(StageTask task, List<String> layers, TimeAndFill frame, int 
     public Stage {
         layers = List.copyOf(layers);
         if (percent < MIN_PERCENT || percent > MAX_PERCENT) {
-            throw new InvalidValueException("a stage plays at " + MIN_PERCENT + " to " + MAX_PERCENT
-                    + " % of the tempo, not at " + percent);
+            throw new InvalidValueException(
+                    "a stage plays at " + MIN_PERCENT + " to " + MAX_PERCENT + " % of the tempo, not at " + percent);
         }
     }
 

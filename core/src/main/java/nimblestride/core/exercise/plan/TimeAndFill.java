@@ -21,8 +21,8 @@ public record TimeAndFill(int time, int fill) {
     /** @throws nimblestride.core.foundation.failure.InvalidValueException if a number is out of range */
     public TimeAndFill {
         if (time < 0 || fill < 0 || time > MAX || fill > MAX || time + fill == 0) {
-            throw new InvalidValueException("play 0 to " + MAX
-                    + " bars of time and of fill, such as 3+1, not " + time + "+" + fill);
+            throw new InvalidValueException(
+                    "play 0 to " + MAX + " bars of time and of fill, such as 3+1, not " + time + "+" + fill);
         }
     }
 

@@ -71,8 +71,7 @@ public sealed interface LayerFact extends Fact {
      * @param length of what is left over
      * @param missing until the next cycle is complete
      */
-    record LeftOver(
-            String layer, Phrase phrase, long cycles, CycleLength cycle, NoteValue length, NoteValue missing)
+    record LeftOver(String layer, Phrase phrase, long cycles, CycleLength cycle, NoteValue length, NoteValue missing)
             implements LayerFact {
         @Override
         public FactKind kind() {

@@ -38,8 +38,8 @@ public final class CadenceFamily {
     public static Family of(Exercise exercise, int index) {
         Layer layer = exercise.layers().get(index);
         Riff figure = Riff.of(layer.pattern())
-                .orElseThrow(() -> new InvalidValueException(
-                        exercise.layerNames().get(index) + " has no fixed length to repeat"));
+                .orElseThrow(() ->
+                        new InvalidValueException(exercise.layerNames().get(index) + " has no fixed length to repeat"));
         NoteValue unit = exercise.phrase().bars().get(0).meter().unit();
         List<Family.Member> members = new ArrayList<>();
         for (int gap = 0; gap < MAX_GAPS; gap++) {

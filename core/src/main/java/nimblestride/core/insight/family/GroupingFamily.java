@@ -41,9 +41,7 @@ public final class GroupingFamily {
         bars.forEach(bar -> members.add(Family.member(
                 exercise, bar.grouping().toString(), Readings.nameOf(bar), over(exercise, List.of(bar), ostinato))));
         return new Family(
-                "All groupings in rotation",
-                "The ostinato stays; the snare accents each grouping in turn.",
-                members);
+                "All groupings in rotation", "The ostinato stays; the snare accents each grouping in turn.", members);
     }
 
     private static List<Bar> groupings(Exercise exercise) {

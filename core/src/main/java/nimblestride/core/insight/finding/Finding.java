@@ -35,7 +35,8 @@ public record Finding(
 
     /** Makes a finding that shows at once, or behind More, by its category. */
     public static Finding of(Fact fact, Optional<Place> place, Optional<Fix> fix) {
-        return new Finding(fact, place, fix, List.of(), List.of(), fact.kind().category().isBehindMore());
+        return new Finding(
+                fact, place, fix, List.of(), List.of(), fact.kind().category().isBehindMore());
     }
 
     /** Makes a finding without a fix. */

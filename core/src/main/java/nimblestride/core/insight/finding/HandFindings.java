@@ -35,7 +35,6 @@ final class HandFindings {
     private static final int MAX_PHRASE_LENGTH = 256;
     private static final int ORDINARY_RUN = 2;
 
-
     private final Exercise exercise;
     private final Phrase phrase;
     private final Analysis analysis;

@@ -43,8 +43,8 @@ final class LayerChecks {
 
     private void findTooLarge(OfLayer ofLayer) {
         if (ofLayer.alignment().result().isEmpty()) {
-            findings.add(Finding.of(
-                    new CheckFact.TooLarge(ofLayer.name() + ": " + ofLayer.alignment().problem())));
+            findings.add(Finding.of(new CheckFact.TooLarge(
+                    ofLayer.name() + ": " + ofLayer.alignment().problem())));
         }
     }
 

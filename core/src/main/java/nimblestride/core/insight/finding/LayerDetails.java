@@ -68,7 +68,8 @@ final class LayerDetails {
         long all = Math.min(MAX_COUNTED_BARS, alignment.returnsAfter().bars());
         for (long bar = 0; bar < all; bar++) {
             NoteValue start = phrase.startOf(bar);
-            List<Hit> hits = alignment.timeline()
+            List<Hit> hits = alignment
+                    .timeline()
                     .between(start, start.plus(phrase.bar(bar).length()), MAX_COUNTED_HITS + 1);
             if (hits.size() > MAX_COUNTED_HITS) {
                 break;
@@ -158,8 +159,7 @@ final class LayerDetails {
     private void findHands() {
         boolean cycleIsABar = phrase.kinds().stream().map(Bar::length).allMatch(isCycle());
         if (!cycleIsABar) {
-            AlternatingHands.under(
-                            ofLayer.layer(), phrase, analysis.exercise().leadHand())
+            AlternatingHands.under(ofLayer.layer(), phrase, analysis.exercise().leadHand())
                     .ifPresent(running -> facts.add(new CrossingFact.RunningHands(ofLayer.name(), running)));
         }
     }

@@ -104,8 +104,8 @@ final class MeetingFindings {
         if (analysis.together().result().isEmpty()
                 && !layerIsTooLarge
                 && findings.stream().noneMatch(finding -> finding.fact().kind() == FactKind.TOO_LARGE)) {
-            findings.add(Finding.of(new CheckFact.TooLarge(
-                    "All layers: " + analysis.together().problem())));
+            findings.add(Finding.of(
+                    new CheckFact.TooLarge("All layers: " + analysis.together().problem())));
         }
     }
 

@@ -71,8 +71,7 @@ public final class Resolutions {
      */
     public static List<Resolution> of(Exercise exercise, int layer, long bars) {
         if (bars < 1 || bars > MAX_BARS) {
-            throw new InvalidValueException(
-                    String.format(Locale.ROOT, "type 1 to %,d bars, not %,d", MAX_BARS, bars));
+            throw new InvalidValueException(String.format(Locale.ROOT, "type 1 to %,d bars, not %,d", MAX_BARS, bars));
         }
         Riff riff = Riff.of(exercise.layers().get(layer).pattern())
                 .orElseThrow(() -> new InvalidValueException(
@@ -85,8 +84,8 @@ public final class Resolutions {
         CommonNote note = CommonNote.of(List.of(cycle, length));
         NoteValue over = length.remainder(cycle);
         long riffs = length.wholePartsOf(cycle);
-        return count(bars, "bar") + (bars == 1 ? " holds " : " hold ") + count(riffs, "riff") + " of "
-                + note.say(cycle) + (over.isZero() ? " exactly." : ", with " + note.say(over) + " left over.");
+        return count(bars, "bar") + (bars == 1 ? " holds " : " hold ") + count(riffs, "riff") + " of " + note.say(cycle)
+                + (over.isZero() ? " exactly." : ", with " + note.say(over) + " left over.");
     }
 
     private List<Resolution> ways() {
@@ -297,8 +296,7 @@ public final class Resolutions {
     }
 
     private static Meter meter(NoteValue value) {
-        return Meter.lasting(value)
-                .orElseThrow(() -> new InvalidValueException("no time signature lasts " + value));
+        return Meter.lasting(value).orElseThrow(() -> new InvalidValueException("no time signature lasts " + value));
     }
 
     private static String name(NoteValue value) {

@@ -16,7 +16,9 @@ final class CheckWording {
             String until = silent.resetsWithPhrase() ? "the phrase ends" : "each reset comes";
             return new Words(
                     silent.layer() + " never plays: it starts "
-                            + FindingWords.note(silent.phrase()).and(silent.offset()).say(silent.offset())
+                            + FindingWords.note(silent.phrase())
+                                    .and(silent.offset())
+                                    .say(silent.offset())
                             + " late, and " + until + " before that.",
                     "",
                     silent.offset() + " late");

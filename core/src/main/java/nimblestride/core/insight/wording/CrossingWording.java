@@ -148,7 +148,8 @@ final class CrossingWording {
                                 : "the " + first.title() + " starts every cycle: ")
                         + letters + ".",
                 hands.changes()
-                        ? count(hands.strokesPerCycle(), "note") + " per cycle is odd, so the other hand starts the next."
+                        ? count(hands.strokesPerCycle(), "note")
+                                + " per cycle is odd, so the other hand starts the next."
                         : count(hands.strokesPerCycle(), "note") + " per cycle is even.");
     }
 }

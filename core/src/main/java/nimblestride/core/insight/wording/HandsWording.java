@@ -55,8 +55,7 @@ final class HandsWording {
         String ones = fact.ones().entrySet().stream()
                 .map(one -> one.getKey().title() + " in " + FindingWords.bars(one.getValue()))
                 .collect(Collectors.joining(", "));
-        return fact.layer() + ", the 1: " + ones
-                + (lookedAt.isAll() ? "" : " of the first " + lookedAt.bars()) + ".";
+        return fact.layer() + ", the 1: " + ones + (lookedAt.isAll() ? "" : " of the first " + lookedAt.bars()) + ".";
     }
 
     private static String run(HandsFact.Run fact) {
@@ -98,8 +97,8 @@ final class HandsWording {
                 .map(limb -> limb.getKey().title() + " " + decimal(limb.getValue()))
                 .collect(Collectors.joining(", "));
         String limit = fact.limit()
-                .map(most -> " You reach your limit of " + most.perSecond() + " at " + decimal(most.reachedAt())
-                        + " BPM.")
+                .map(most ->
+                        " You reach your limit of " + most.perSecond() + " at " + decimal(most.reachedAt()) + " BPM.")
                 .orElse("");
         return new Words(
                 "Fastest at this tempo, in strokes per second: " + each + ".",

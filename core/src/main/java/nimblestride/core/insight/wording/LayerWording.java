@@ -91,9 +91,11 @@ final class LayerWording {
         if (!fact.reset().equals(Reset.NEVER) || after.phrases() == 1) {
             return "";
         }
-        CommonNote note = FindingWords.note(fact.phrase()).and(fact.cycle().length(), fact.phrase().length());
+        CommonNote note = FindingWords.note(fact.phrase())
+                .and(fact.cycle().length(), fact.phrase().length());
         String length = note.say(after.length());
-        String cycles = fact.cycle().isEven() ? note.times(after.cycles(), fact.cycle().length()) : length;
+        String cycles =
+                fact.cycle().isEven() ? note.times(after.cycles(), fact.cycle().length()) : length;
         return cycles + (cycles.equals(length) ? "" : " = " + length) + " = "
                 + FindingWords.phrases(fact.phrase(), after.phrases(), after.bars()) + ".";
     }
@@ -134,7 +136,10 @@ final class LayerWording {
         boolean cut = fact.cycle().isEven() && played.compareTo(cycle) < 0;
         return new Words(
                 "It restarts " + each(fact.reset()) + ": the last one stops after " + note.say(played) + ".",
-                cut ? note.say(played) + " of " + note.say(cycle) + "; " + note.say(cycle.minus(played)) + " cut off." : "",
+                cut
+                        ? note.say(played) + " of " + note.say(cycle) + "; " + note.say(cycle.minus(played))
+                                + " cut off."
+                        : "",
                 cut ? played + " of " + cycle : "");
     }
 
@@ -144,8 +149,8 @@ final class LayerWording {
         NoteValue played = fact.cycle().length().times(fact.cycles());
         NoteValue late = phrase.length().minus(played).minus(fact.length());
         return new Words(
-                "Stop after " + count(phrase.bars().size(), "bar") + ": " + note.say(fact.length())
-                        + " left over, " + note.say(fact.missing()) + " short of the next cycle.",
+                "Stop after " + count(phrase.bars().size(), "bar") + ": " + note.say(fact.length()) + " left over, "
+                        + note.say(fact.missing()) + " short of the next cycle.",
                 note.times(fact.cycles(), fact.cycle().length()) + " = " + note.say(played)
                         + (late.isZero() ? "" : "; it starts " + note.and(late).say(late) + " late")
                         + "; the phrase is " + note.say(phrase.length()) + ".",

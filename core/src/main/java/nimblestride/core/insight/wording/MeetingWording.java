@@ -128,7 +128,7 @@ final class MeetingWording {
         long longest = ones.longestWithout().orElse(0);
         return new Words(
                 "The layers share the 1 in " + (ones.perCycle() == ones.every() ? "every bar" : fewOf(ones)) + ".",
-                longest <= 1 ? "" : "The longest stretch without is " + count(longest, "bar") + ".");
+                longest <= 1 ? "" : "At most " + count(longest, "bar") + " apart.");
     }
 
     private static String fewOf(Unison.OnBarLines ones) {

@@ -11,15 +11,15 @@ public final class RemedyWording {
     /** Returns what the button says. */
     public static String of(Remedy remedy) {
         if (remedy instanceof Remedy.Start start) {
-            return start.late().isZero() ? "Start it on the 1" : "Start it " + CommonNote.of(List.of(start.late())).say(start.late()) + " late";
+            return start.late().isZero()
+                    ? "Start it on the 1"
+                    : "Start it " + CommonNote.of(List.of(start.late())).say(start.late()) + " late";
         }
         if (remedy instanceof Remedy.CallIt call) {
             return "Call it " + call.meter();
         }
         if (remedy instanceof Remedy.Enter enter) {
-            return enter.pivot().isNone()
-                    ? "Keep the tempo there"
-                    : "Use " + SectionWording.pivot(enter.pivot());
+            return enter.pivot().isNone() ? "Keep the tempo there" : "Use " + SectionWording.pivot(enter.pivot());
         }
         if (remedy instanceof Remedy.RemoveNotes remove) {
             return remove.notes() == 1 ? "Remove the note" : "Remove the notes";

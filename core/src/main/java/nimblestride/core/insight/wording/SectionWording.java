@@ -25,7 +25,8 @@ final class SectionWording {
                 fact.name() + " comes back at " + Tempo.decimal(fact.has()) + " BPM in section " + (fact.section() + 1)
                         + "; it was at " + Tempo.decimal(fact.had()) + ".",
                 "The modulations from section " + (fact.known() + 1) + " to " + (fact.section() + 1)
-                        + " multiply the tempo by " + fact.has().divide(fact.had()) + "; to come home they must make 1.");
+                        + " multiply the tempo by " + fact.has().divide(fact.had())
+                        + "; to come home they must make 1.");
     }
 
     private static Words order(SectionFact.Order fact) {
@@ -36,9 +37,7 @@ final class SectionWording {
                 .collect(Collectors.joining(", then "));
         String more = turns.size() > LISTED ? ", and " + (turns.size() - LISTED) + " more" : "";
         String back = fact.wayBack().stream().map(SectionWording::pivot).collect(Collectors.joining(", then "));
-        String home = back.isEmpty()
-                ? "The last section is at the first tempo."
-                : "To go around again: " + back + ".";
+        String home = back.isEmpty() ? "The last section is at the first tempo." : "To go around again: " + back + ".";
         return new Words(
                 order + more + ". " + home,
                 Counted.count(fact.bars(), "bar") + " in " + turns.size() + " sections: "

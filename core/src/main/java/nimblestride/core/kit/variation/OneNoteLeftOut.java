@@ -20,8 +20,8 @@ public record OneNoteLeftOut(Sticking base, List<Integer> cells) implements Stic
         cells = List.copyOf(cells);
         int sum = cells.stream().mapToInt(Integer::intValue).sum();
         if (sum != base.length() || cells.stream().anyMatch(cell -> cell < 2)) {
-            throw new InvalidValueException(
-                    "type cells of 2 or more that add up to the sticking's " + base.length() + " steps; these add up to " + sum);
+            throw new InvalidValueException("type cells of 2 or more that add up to the sticking's " + base.length()
+                    + " steps; these add up to " + sum);
         }
     }
 

@@ -35,8 +35,7 @@ public record NamedVoices(List<Voice> custom) {
             }
             if (!voice.name().matches("[\\p{L}][\\p{L}\\p{N}' -]{0,39}")
                     || !voice.name().equals(tidy(voice.name()))) {
-                throw new InvalidValueException(
-                        "name a voice in up to 40 lowercase letters, such as frame drum");
+                throw new InvalidValueException("name a voice in up to 40 lowercase letters, such as frame drum");
             }
         }
     }

@@ -88,8 +88,7 @@ public final class BarsText {
         do {
             List<Integer> sizes = new ArrayList<>();
             do {
-                sizes.add(cursor.number(
-                        "a group size in units of " + meter.unit() + ". For example: 11/8(3+3+3+2)"));
+                sizes.add(cursor.number("a group size in units of " + meter.unit() + ". For example: 11/8(3+3+3+2)"));
             } while (cursor.take('+'));
             innerBars.add(sizes);
         } while (cursor.take('|'));
@@ -120,8 +119,7 @@ public final class BarsText {
         } while (cursor.take('+'));
         cursor.expect(
                 '/',
-                "/ and the note value that is counted. For example: " + numerators.get(numerators.size() - 1)
-                        + "/8");
+                "/ and the note value that is counted. For example: " + numerators.get(numerators.size() - 1) + "/8");
         int denominator = cursor.number("the note value that is counted, a whole number. For example: "
                 + numerators.get(numerators.size() - 1) + "/8");
         return cursor.make(start, () -> new Meter.Term(numerators, denominator), "7/8");

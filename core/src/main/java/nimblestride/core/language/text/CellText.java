@@ -49,9 +49,7 @@ public final class CellText {
             steps += part.length();
             if (steps > Pattern.MAX_STEPS) {
                 throw wrong(
-                        cursor.at() - 1,
-                        String.format(
-                                Locale.ROOT, "at most %,d steps in a cell", Pattern.MAX_STEPS));
+                        cursor.at() - 1, String.format(Locale.ROOT, "at most %,d steps in a cell", Pattern.MAX_STEPS));
             }
             parts.add(part);
         }
@@ -72,8 +70,7 @@ public final class CellText {
         cursor.skipSpaces();
         int times = cursor.take(TIMES)
                 .map(match -> Integer.parseInt(match.group(1)))
-                .orElseThrow(
-                        () -> wrong(cursor.at(), "x and a repeat count, such as [x..]x4"));
+                .orElseThrow(() -> wrong(cursor.at(), "x and a repeat count, such as [x..]x4"));
         return cursor.part(from, cursor.at()).make(() -> new CellPart.Inner(parts, times), ". " + EXAMPLE);
     }
 
@@ -84,9 +81,7 @@ public final class CellText {
             case 'g', 'G' -> Optional.of(Stroke.GHOST);
             case '.' -> Optional.empty();
             default ->
-                throw wrong(
-                        cursor.at() - 1,
-                        "x (hit), X (accent), g (ghost note), . (rest), or a cell in brackets");
+                throw wrong(cursor.at() - 1, "x (hit), X (accent), g (ghost note), . (rest), or a cell in brackets");
         };
     }
 

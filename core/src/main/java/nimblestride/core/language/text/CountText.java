@@ -119,8 +119,8 @@ public final class CountText {
         for (int i = 0; i < words.size(); i++) {
             TextCursor word = words.get(i);
             if (!word.content().equals(expected.get(i))) {
-                throw word.error("\"" + expected.get(i) + "\" here, such as: "
-                        + write(bar, counting, Subdivision.AS_WRITTEN));
+                throw word.error(
+                        "\"" + expected.get(i) + "\" here, such as: " + write(bar, counting, Subdivision.AS_WRITTEN));
             }
         }
         return bar;

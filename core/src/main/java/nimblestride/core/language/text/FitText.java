@@ -41,7 +41,8 @@ public final class FitText {
         NoteValue length = length(lengthText);
         NoteValue unit = ValueText.read(whole.part(of.end(), end));
         if (unit.isZero() || !length.isMultipleOf(unit)) {
-            throw whole.part(of.start(), end).error("a unit that divides " + length + " evenly; " + unit + " doesn't. " + EXAMPLE);
+            throw whole.part(of.start(), end)
+                    .error("a unit that divides " + length + " evenly; " + unit + " doesn't. " + EXAMPLE);
         }
         long units = length.wholePartsOf(unit);
         if (units > Partitions.MAX_LENGTH) {
@@ -101,8 +102,7 @@ public final class FitText {
     }
 
     private static PartitionConstraints numbered(TextCursor part, PartitionConstraints demands) {
-        MatchResult numbered =
-                part.match(NUMBERED).orElseThrow(() -> part.error("a condition: " + DEMANDS));
+        MatchResult numbered = part.match(NUMBERED).orElseThrow(() -> part.error("a condition: " + DEMANDS));
         int number = Integer.parseInt(numbered.group(2));
         if (number == 0) {
             throw part.error("a number of 1 or more, such as at most 4");

@@ -99,8 +99,7 @@ public final class LayerText {
         if (voice.isEmpty() && cursor.atEnd() && firstIsVoice) {
             throw noPattern(words);
         }
-        return voice.orElseThrow(() -> name.error(
-                "a voice: " + voices.names() + ". For example: " + EXAMPLE));
+        return voice.orElseThrow(() -> name.error("a voice: " + voices.names() + ". For example: " + EXAMPLE));
     }
 
     /** Reports a voice without a pattern. */

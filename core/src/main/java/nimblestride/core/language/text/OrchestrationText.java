@@ -59,8 +59,7 @@ public final class OrchestrationText {
     }
 
     private static OrchestrationRule move(TextCursor rule, NamedVoices named) {
-        TextCursor to = rule.find(" to ", rule.start())
-                .orElseThrow(() -> rule.error("\"to\" and a voice. " + EXAMPLE));
+        TextCursor to = rule.find(" to ", rule.start()).orElseThrow(() -> rule.error("\"to\" and a voice. " + EXAMPLE));
         TextCursor notes = rule.part(rule.start(), to.start());
         MatchResult which = notes.stripped()
                 .match(WHICH)
@@ -71,8 +70,7 @@ public final class OrchestrationText {
         for (TextCursor name : rule.part(to.end(), rule.end()).split(BETWEEN_VOICES)) {
             TextCursor shown = name.part(name.stripped().start(), name.end());
             voices.add(named.named(name.content())
-                    .orElseThrow(() -> shown.error(
-                            "a voice: " + named.names() + ". " + EXAMPLE)));
+                    .orElseThrow(() -> shown.error("a voice: " + named.names() + ". " + EXAMPLE)));
         }
         return rule.make(() -> rule(which, voices), ". " + EXAMPLE);
     }

@@ -32,8 +32,7 @@ public final class PatternLengthText {
             return check(whole, Long.parseLong(counted.get().group(1)), unit, named);
         }
         MatchResult made = whole.match(MADE_OF)
-                .orElseThrow(
-                        () -> whole.error("a number of units, x, and their value; or a pattern. " + EXAMPLES));
+                .orElseThrow(() -> whole.error("a number of units, x, and their value; or a pattern. " + EXAMPLES));
         NoteValue unit = ValueText.read(whole.group(made, 2));
         return check(whole, count(whole.group(made, 1)), unit, named);
     }

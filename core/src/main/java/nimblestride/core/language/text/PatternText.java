@@ -112,8 +112,7 @@ public final class PatternText {
 
     private Pattern.Stuck sticking(int from) {
         Sticking sticking = StickingText.read(cursor.takeUpTo(OF));
-        NoteValue step =
-                step("\"of\" and the value of one stroke. For example: snare sticking R L R R of 1/16");
+        NoteValue step = step("\"of\" and the value of one stroke. For example: snare sticking R L R R of 1/16");
         return cursor.make(from, () -> new Pattern.Stuck(sticking, step));
     }
 

@@ -31,8 +31,8 @@ public final class PivotText {
     }
 
     private static Pivot equal(TextCursor whole) {
-        TextCursor sign = whole.find("=", 0).orElseThrow(() -> whole.part(whole.end(), whole.end())
-                .error("= and the new value. " + EXAMPLES));
+        TextCursor sign = whole.find("=", 0)
+                .orElseThrow(() -> whole.part(whole.end(), whole.end()).error("= and the new value. " + EXAMPLES));
         NoteValue old = ValueText.read(whole.part(0, sign.start()));
         NoteValue now = ValueText.read(whole.part(sign.end(), whole.end()));
         return new Pivot(old, now);

@@ -28,9 +28,8 @@ import nimblestride.core.time.value.NoteValue;
  * 2}.
  */
 final class PlacesText {
-    private static final String EXAMPLES =
-            "1, a of 2, 7&, quarters, every third count, all e's and a's,"
-                    + " even counts, the last five, all but the 1, 3 to 7, or groups";
+    private static final String EXAMPLES = "1, a of 2, 7&, quarters, every third count, all e's and a's,"
+            + " even counts, the last five, all but the 1, 3 to 7, or groups";
     private static final Pattern COMMA = Pattern.compile(",");
     private static final Pattern IN_BARS = Pattern.compile(" in bars? (\\d{1,6})(?: (?:to|-) (\\d{1,6}))?$");
     private static final Pattern EVERY = Pattern.compile("every (\\S+) (\\D+?)(?: from (?:the )?(.+))?");
@@ -163,10 +162,9 @@ final class PlacesText {
         }
         if (placements.isEmpty()) {
             Bar bar = phrase.bars().get(first - 1);
-            throw named.where.error(
-                    "a place these bars have; "
-                            + (first == last ? bar.meter() + " has no " : "none of them has ")
-                            + named.words);
+            throw named.where.error("a place these bars have; "
+                    + (first == last ? bar.meter() + " has no " : "none of them has ")
+                    + named.words);
         }
         return placements;
     }

@@ -78,8 +78,7 @@ public final class PlacingText {
                 longest = Optional.of(new Clause(voice.get(), part.part(end, part.end())));
             }
         }
-        return longest.orElseThrow(
-                () -> part.at(first, "a voice: " + voices.names() + ". " + EXAMPLE));
+        return longest.orElseThrow(() -> part.at(first, "a voice: " + voices.names() + ". " + EXAMPLE));
     }
 
     /** Prints placed notes as a user would type them. */

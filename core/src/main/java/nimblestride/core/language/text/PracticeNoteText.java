@@ -60,8 +60,8 @@ public final class PracticeNoteText {
         TextCursor remark = whole.part(colon.map(TextCursor::end).orElse(whole.end()), whole.end());
         String words = remark.content().strip();
         if (words.length() > LogEntry.MAX_WORDS_LENGTH) {
-            throw remark.error(String.format(
-                    Locale.ROOT, "at most %,d characters after the colon", LogEntry.MAX_WORDS_LENGTH));
+            throw remark.error(
+                    String.format(Locale.ROOT, "at most %,d characters after the colon", LogEntry.MAX_WORDS_LENGTH));
         }
         return new PracticeNote(what, reader.day, reader.seconds, reader.tempo, reader.rating, words, reader.hard);
     }

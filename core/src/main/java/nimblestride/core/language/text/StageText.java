@@ -17,9 +17,8 @@ import nimblestride.core.kit.voice.Limb;
  */
 public final class StageText {
     private static final String EXAMPLE = "For example: right hand solo in 3+1 at 70 %";
-    private static final String TASKS =
-            "count aloud, pad hand to hand, right hand solo, all limbs, accents and ghosts,"
-                    + " inner bar 1, displaced by 1, or as written";
+    private static final String TASKS = "count aloud, pad hand to hand, right hand solo, all limbs, accents and ghosts,"
+            + " inner bar 1, displaced by 1, or as written";
     private static final Pattern WRITTEN = Pattern.compile(
             "\\s*(.*?)(?:\\s+of\\s+(.+?))?(?:\\s+in\\s+(\\S+|free time))?(?:\\s+at\\s+(\\S+?)\\s*%?)?\\s*",
             Pattern.CASE_INSENSITIVE);
@@ -70,8 +69,7 @@ public final class StageText {
             int number = Integer.parseInt(innerBar.get().group(1));
             return part.make(() -> new StageTask.InnerBar(number), ". " + EXAMPLE);
         }
-        MatchResult displaced =
-                part.match(DISPLACED).orElseThrow(() -> part.error(TASKS + ". " + EXAMPLE));
+        MatchResult displaced = part.match(DISPLACED).orElseThrow(() -> part.error(TASKS + ". " + EXAMPLE));
         return part.make(() -> new StageTask.Displaced(Integer.parseInt(displaced.group(1))), ". " + EXAMPLE);
     }
 
@@ -80,8 +78,7 @@ public final class StageText {
             return TimeAndFill.FREE;
         }
         MatchResult frame = part.match(FRAME)
-                .orElseThrow(
-                        () -> part.error("bars of time and of fill, such as 3+1, or free time. " + EXAMPLE));
+                .orElseThrow(() -> part.error("bars of time and of fill, such as 3+1, or free time. " + EXAMPLE));
         return part.make(
                 () -> new TimeAndFill(Integer.parseInt(frame.group(1)), Integer.parseInt(frame.group(2))),
                 ". " + EXAMPLE);
@@ -100,7 +97,11 @@ public final class StageText {
 
     /** Prints a stage as files hold it: in the words of the first version, which reads {@code alone} but not {@code solo}. */
     public static String writeToFile(Stage stage) {
-        return write(stage, stage.task() instanceof StageTask.OneLimb solo ? stored(solo) : stage.task().title());
+        return write(
+                stage,
+                stage.task() instanceof StageTask.OneLimb solo
+                        ? stored(solo)
+                        : stage.task().title());
     }
 
     private static String stored(StageTask.OneLimb solo) {

@@ -53,8 +53,7 @@ public final class Displacement {
         }
         NoteValue cycle = Riff.of(layer.pattern())
                 .map(Riff::length)
-                .orElseThrow(
-                        () -> new InvalidValueException("a layer spread over bars always lands on their 1"));
+                .orElseThrow(() -> new InvalidValueException("a layer spread over bars always lands on their 1"));
         return phrase.startOf(bar).remainder(cycle);
     }
 }

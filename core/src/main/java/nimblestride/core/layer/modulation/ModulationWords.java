@@ -4,7 +4,6 @@ import static nimblestride.core.foundation.words.Counted.count;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
@@ -99,8 +98,7 @@ public final class ModulationWords {
                         ? "The beat keeps its length. "
                                 + (old.equals(beat)
                                         ? "It is still " + NoteName.one(beat) + "."
-                                        : "It was " + NoteName.one(old) + " and becomes "
-                                                + NoteName.one(beat) + ".")
+                                        : "It was " + NoteName.one(old) + " and becomes " + NoteName.one(beat) + ".")
                         : "The beat changes: the new " + NoteName.say(beat) + " lasts as long as the old "
                                 + NoteName.say(old) + ".",
                 "a beat was " + milliseconds(shift.oldBeat()) + " and is now " + milliseconds(old));
@@ -114,7 +112,8 @@ public final class ModulationWords {
                 add(
                         "Where both line up",
                         "No bar lines meet within " + Counted.number(Modulation.WITHIN_REASON)
-                                + " bars; whole phrases line up only after " + count(rounds.oldBars(), "old phrase") + ".",
+                                + " bars; whole phrases line up only after " + count(rounds.oldBars(), "old phrase")
+                                + ".",
                         "");
                 return;
             }
@@ -186,8 +185,8 @@ public final class ModulationWords {
         long group = there.group();
         String how = group == notes
                 ? "the same pulse."
-                : count(notes, "note") + " per beat in groups of " + group + ", for " + beats(there.beatsUntilTogether())
-                        + " before.";
+                : count(notes, "note") + " per beat in groups of " + group + ", for "
+                        + beats(there.beatsUntilTogether()) + " before.";
         add(
                 "The way back",
                 NoteName.say(back.oldValue()) + " = " + NoteName.say(back.newValue()) + ". Set it up with " + how,

@@ -80,8 +80,8 @@ public sealed interface CellPart {
                 throw new InvalidValueException("brackets need at least one step, such as [x..]x3");
             }
             if (times < 1 || times > Pattern.MAX_STEPS) {
-                throw new InvalidValueException(String.format(
-                        Locale.ROOT, "brackets repeat 1 to %,d times", Pattern.MAX_STEPS));
+                throw new InvalidValueException(
+                        String.format(Locale.ROOT, "brackets repeat 1 to %,d times", Pattern.MAX_STEPS));
             }
         }
 

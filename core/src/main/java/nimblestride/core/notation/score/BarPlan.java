@@ -35,8 +35,8 @@ public record BarPlan(List<Planned> bars, List<Meter> signatures) {
         bars = List.copyOf(bars);
         signatures = List.copyOf(signatures);
         if (bars.isEmpty() || bars.size() > Phrase.MAX_BARS) {
-            throw new InvalidValueException(String.format(
-                    Locale.ROOT, "write 1 to %,d bars, not %,d", Phrase.MAX_BARS, bars.size()));
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "write 1 to %,d bars, not %,d", Phrase.MAX_BARS, bars.size()));
         }
     }
 

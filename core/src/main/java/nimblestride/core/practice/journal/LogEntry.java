@@ -55,10 +55,7 @@ public record LogEntry(
         }
         if (words.length() > MAX_WORDS_LENGTH) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT,
-                    "a remark holds up to %,d characters, not %,d",
-                    MAX_WORDS_LENGTH,
-                    words.length()));
+                    Locale.ROOT, "a remark holds up to %,d characters, not %,d", MAX_WORDS_LENGTH, words.length()));
         }
         if (hard.size() > MAX_HARD || !hard.stream().allMatch(LogEntry::isPlace)) {
             throw new InvalidValueException("name up to " + MAX_HARD + " hard places, each with 1 to "

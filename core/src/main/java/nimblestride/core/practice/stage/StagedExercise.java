@@ -216,9 +216,7 @@ public final class StagedExercise {
     private static void checkCount(int left) {
         if (left < 0) {
             throw new InvalidValueException(String.format(
-                    Locale.ROOT,
-                    "this stage needs more than %,d notes; try a shorter phrase",
-                    MAX_NOTES));
+                    Locale.ROOT, "this stage needs more than %,d notes; try a shorter phrase", MAX_NOTES));
         }
     }
 

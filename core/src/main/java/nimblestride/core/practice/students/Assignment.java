@@ -36,8 +36,7 @@ public record Assignment(
                     Locale.ROOT, "a note holds up to %,d characters, not %,d", Student.MAX_NOTE_LENGTH, note.length()));
         }
         if (due.isPresent() && due.get().isBefore(set)) {
-            throw new InvalidValueException(
-                    "set a due date on or after " + set + ", not " + due.get());
+            throw new InvalidValueException("set a due date on or after " + set + ", not " + due.get());
         }
     }
 

@@ -54,8 +54,7 @@ public record AssignmentProgress(int times, int seconds, Optional<Tempo> clean, 
         }
         String places = String.join(", ", hard.subList(0, Math.min(MAX_PLACES, hard.size())));
         return Counted.count(times, "time") + ", " + Counted.count(seconds / 60, "minute")
-                + clean.map(tempo -> "; clean up to " + tempo.spoken())
-                        .orElse("; not clean yet")
+                + clean.map(tempo -> "; clean up to " + tempo.spoken()).orElse("; not clean yet")
                 + (places.isEmpty() ? "." : "; hard: " + places + ".");
     }
 }

@@ -15,8 +15,8 @@ public record Lesson(UUID id, UUID student, LocalDate day, String notes, String 
     /** @throws nimblestride.core.foundation.failure.InvalidValueException if a text is too long */
     public Lesson {
         if (notes.length() > Student.MAX_NOTE_LENGTH || next.length() > Student.MAX_NOTE_LENGTH) {
-            throw new InvalidValueException(String.format(
-                    Locale.ROOT, "lesson notes hold up to %,d characters", Student.MAX_NOTE_LENGTH));
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "lesson notes hold up to %,d characters", Student.MAX_NOTE_LENGTH));
         }
     }
 }

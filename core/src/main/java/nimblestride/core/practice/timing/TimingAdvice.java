@@ -60,8 +60,7 @@ public final class TimingAdvice {
                 .or(this::place)
                 .or(this::inSilence)
                 .or(this::unsteady)
-                .orElse(
-                        "In time: nothing stands out. Go a step faster, or let the click drop out.");
+                .orElse("In time: nothing stands out. Go a step faster, or let the click drop out.");
     }
 
     /** Smaller differences are nothing to work on, in milliseconds. */

@@ -48,7 +48,8 @@ public record CountWords(SixNotes sixNotes, List<String> own) {
                     "\"" + word + "\" contains a space; join its syllables with hyphens. " + EXAMPLE);
         }
         if (word.contains("|") || word.contains(",")) {
-            throw new InvalidValueException("\"" + word + "\" contains a comma or bar; use letters and hyphens. " + EXAMPLE);
+            throw new InvalidValueException(
+                    "\"" + word + "\" contains a comma or bar; use letters and hyphens. " + EXAMPLE);
         }
         List<String> syllables = syllables(word);
         if (syllables.contains("")) {

@@ -43,9 +43,8 @@ public final class Listening {
     public static List<PatternGuess> to(Taps taps) {
         List<Double> gaps = taps.gaps();
         if (gaps.size() < MIN_GAPS) {
-            throw new InvalidValueException(
-                    (gaps.isEmpty() ? "" : gaps.size() + 1 + " taps are too few: ")
-                            + "tap the pattern at least three times, then once more on the 1");
+            throw new InvalidValueException((gaps.isEmpty() ? "" : gaps.size() + 1 + " taps are too few: ")
+                    + "tap the pattern at least three times, then once more on the 1");
         }
         List<CellHypothesis> guesses = guesses(gaps);
         CellHypothesis best = guesses.get(0);
@@ -56,8 +55,7 @@ public final class Listening {
                     100 * best.spread()));
         }
         if (best.cell().size() == 1) {
-            throw new InvalidValueException(
-                    "this is an even pulse, so nothing marks the 1; tap only the accents");
+            throw new InvalidValueException("this is an even pulse, so nothing marks the 1; tap only the accents");
         }
         return proposed(guesses, gaps.size());
     }

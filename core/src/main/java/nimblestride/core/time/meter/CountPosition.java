@@ -94,7 +94,8 @@ public record CountPosition(Meter meter, NoteValue position) {
                 ? Optional.empty()
                 : Optional.of(new CountPosition(
                         meter,
-                        beat.times(number - 1).plus(NoteValue.of(partsOfBeat.fraction().multiply(beat.fraction())))));
+                        beat.times(number - 1)
+                                .plus(NoteValue.of(partsOfBeat.fraction().multiply(beat.fraction())))));
     }
 
     /** Returns how long after its beat the place with a syllable comes. */

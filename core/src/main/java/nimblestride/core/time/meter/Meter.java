@@ -66,8 +66,8 @@ public record Meter(List<Term> terms) {
             throw new InvalidValueException("a meter needs at least one term, such as 7/8");
         }
         if (terms.stream().mapToInt(term -> term.numerators().size()).sum() > MAX_NUMERATORS) {
-            throw new InvalidValueException("a signature holds up to " + MAX_NUMERATORS
-                    + " top numbers; write several bars instead");
+            throw new InvalidValueException(
+                    "a signature holds up to " + MAX_NUMERATORS + " top numbers; write several bars instead");
         }
         long denominator = commonDenominator(terms);
         double units = terms.stream()
@@ -112,7 +112,8 @@ public record Meter(List<Term> terms) {
         try {
             return terms.stream().mapToLong(Term::denominator).reduce(1, ExactMath::lcm);
         } catch (ExactOverflowException e) {
-            throw new ExactOverflowException("the bottom numbers of this sum have no common unit small enough to count");
+            throw new ExactOverflowException(
+                    "the bottom numbers of this sum have no common unit small enough to count");
         }
     }
 

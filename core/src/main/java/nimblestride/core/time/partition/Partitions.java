@@ -31,13 +31,12 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
     /** @throws InvalidValueException if a number is out of range */
     public Partitions {
         if (length < 1 || length > MAX_LENGTH) {
-            throw new InvalidValueException(String.format(
-                    Locale.ROOT, "fill a length of 1 to %,d units, not %,d", MAX_LENGTH, length));
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "fill a length of 1 to %,d units, not %,d", MAX_LENGTH, length));
         }
         sizes = List.copyOf(new TreeSet<>(sizes).descendingSet());
         if (sizes.isEmpty() || sizes.size() > MAX_SIZES || sizes.get(sizes.size() - 1) < 1) {
-            throw new InvalidValueException(
-                    "use 1 to " + MAX_SIZES + " different sizes, each 1 or more");
+            throw new InvalidValueException("use 1 to " + MAX_SIZES + " different sizes, each 1 or more");
         }
     }
 

@@ -63,8 +63,8 @@ final class PassageSplitter {
                     + ".");
         }
         if (together > 0) {
-            leftOut.add(Counted.count(together, "hit")
-                    + " fell on another hit of the same voice; the louder one stays.");
+            leftOut.add(
+                    Counted.count(together, "hit") + " fell on another hit of the same voice; the louder one stays.");
         }
     }
 

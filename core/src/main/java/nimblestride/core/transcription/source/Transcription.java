@@ -35,8 +35,8 @@ public record Transcription(
         parts = List.copyOf(parts);
         leftOut = List.copyOf(leftOut);
         if (bars.isEmpty() || bars.size() > MAX_BARS) {
-            throw new InvalidValueException(String.format(
-                    Locale.ROOT, "an import holds 1 to %,d bars, not %,d", MAX_BARS, bars.size()));
+            throw new InvalidValueException(
+                    String.format(Locale.ROOT, "an import holds 1 to %,d bars, not %,d", MAX_BARS, bars.size()));
         }
         if (tempos.isEmpty() || tempos.get(0).bar() != 0) {
             throw new InvalidValueException("the first tempo must start at the first bar");
@@ -45,8 +45,7 @@ public record Transcription(
             throw new InvalidValueException("no part has any hits");
         }
         if (parts.stream().mapToLong(part -> part.strokes().size()).sum() > MAX_STROKES) {
-            throw new InvalidValueException(
-                    String.format(Locale.ROOT, "an import holds up to %,d hits", MAX_STROKES));
+            throw new InvalidValueException(String.format(Locale.ROOT, "an import holds up to %,d hits", MAX_STROKES));
         }
     }
 

@@ -123,6 +123,7 @@ class LeadInTest {
         assertThat(Findings.of(Analysis.of(fixed)))
                 .filteredOn(one -> one.code().equals("sections"))
                 .extracting(Finding::sentence)
-                .containsExactly("A at 84 BPM, then B at 105 BPM, then A at 84 BPM. The last section is at the first tempo.");
+                .containsExactly(
+                        "A at 84 BPM, then B at 105 BPM, then A at 84 BPM. The last section is at the first tempo.");
     }
 }

@@ -82,7 +82,8 @@ class FindingsTest {
         assertThat(details(ofLayer(exercise("11/8(3+3+3+2)", "kick cell x.... of 1/8"), 0)))
                 .anyMatch(text -> text.contains("on the groups and between in bars 1, 2, 3 and 5."));
         assertThat(details(ofLayer(exercise("9/8", "snare 5 over bar"), 0)))
-                .contains("5:3 polyrhythm: 5 notes in the time of 3 beats. 5 + 3 - 1 = 7 hits in that time, beats included.");
+                .contains(
+                        "5:3 polyrhythm: 5 notes in the time of 3 beats. 5 + 3 - 1 = 7 hits in that time, beats included.");
         assertThat(details(ofLayer(exercise("11/8", "kick every 3/16 reset bar"), 0)))
                 .contains("It restarts every bar: the last one stops after 1 sixteenth. 1 sixteenth of 3 sixteenths; 2"
                         + " sixteenths cut off.");
@@ -108,7 +109,8 @@ class FindingsTest {
         assertThat(ofLayer(exercise("4/4", "hi-hat every 1/4 from 1/8"), 0).sentence())
                 .isEqualTo("Hi-hat, quarters from 1& of bar 1 · 4 hits per bar · never on the 1.");
         assertThat(ofLayer(exercise("4/4", "kick every 3/8 from 9/8"), 0).sentence())
-                .isEqualTo("Kick, dotted quarters from 1& of bar 2 · 3-bar cycle, 8 hits · on the 1 from bar 4, every 3 bars.");
+                .isEqualTo(
+                        "Kick, dotted quarters from 1& of bar 2 · 3-bar cycle, 8 hits · on the 1 from bar 4, every 3 bars.");
         Finding never = ofLayer(exercise("4/4", "hi-hat every 1/4 from 1/8"), 0);
         assertThat(never.fix().orElseThrow().fixed()).isEqualTo(exercise("4/4", "hi-hat every 1/4"));
         assertThat(never.fix().orElseThrow().label()).isEqualTo("Start it on the 1");
@@ -163,7 +165,7 @@ class FindingsTest {
     void whereAllLayersFallTogetherIsBehindMore() {
         List<Finding> findings = findings(exercise("11/8", "ride every 1/4", "snare cell x..x. of 1/8"));
         assertThat(only(findings, "on-one").sentence()).isEqualTo("The layers share the 1 in 2 bars in every 10.");
-        assertThat(only(findings, "on-one").sum()).isEqualTo("The longest stretch without is 8 bars.");
+        assertThat(only(findings, "on-one").sum()).isEqualTo("At most 8 bars apart.");
         List<Finding> three =
                 findings(exercise("4/4", "kick every 3/8", "snare every 1/4", "ride every 1/8 from 1/16"));
         assertThat(only(three, "never-all-at-once").sum()).isEqualTo("10 hits between them in 3 quarters.");
@@ -230,8 +232,7 @@ class FindingsTest {
             "cowbell every 1/999999893 from 1/999999883"
         };
         String told = only(findings(exercise("4/4", layers)), "more-pairs").sentence();
-        Matcher counts = Pattern.compile(
-                        "5 more pairs: (\\d+) meet, (\\d+) never do, (\\d+) too large to count\\.")
+        Matcher counts = Pattern.compile("5 more pairs: (\\d+) meet, (\\d+) never do, (\\d+) too large to count\\.")
                 .matcher(told);
         assertThat(told).matches(counts.pattern());
         assertThat(counts.matches()).isTrue();

@@ -73,8 +73,7 @@ class HandFindingsTest {
     @Test
     void runsAndOnesAreTold() {
         Exercise exercise = exercise("4/4 x2", "snare sticking R R R L of 1/16", "kick at 1:0");
-        assertThat(finding(exercise, "hands").sentence())
-                .isEqualTo("The right hand plays 3 in a row from 1 of bar 1.");
+        assertThat(finding(exercise, "hands").sentence()).isEqualTo("The right hand plays 3 in a row from 1 of bar 1.");
         assertThat(findings(exercise)).noneMatch(finding -> finding.code().equals("ones"));
         Finding ones = finding(exercise("4/4 x4", "kick at 1:1/4 3:0"), "ones");
         assertThat(ones.sentence()).isEqualTo("The 1 is played in 1 of 4 bars.");
@@ -85,8 +84,7 @@ class HandFindingsTest {
     void lostPlacesAndIdleRulesAreMended() {
         Exercise lost = exercise("4/4 x2", "snare at 1:0 2:1/4").withPhrase(bars("4/4"));
         Finding finding = finding(lost, "lost-places");
-        assertThat(finding.sentence())
-                .isEqualTo("Snare has 1 note where these bars have no place. It does not play.");
+        assertThat(finding.sentence()).isEqualTo("Snare has 1 note where these bars have no place. It does not play.");
         assertThat(finding.fix().orElseThrow().fixed()).isEqualTo(exercise("4/4", "snare at 1:0"));
         Exercise idle = exercise("4/4", "snare sticking R L of 1/16");
         Exercise ruled = idle.withLayer(
@@ -105,8 +103,7 @@ class HandFindingsTest {
     @Test
     void ofALongPhraseTheFirstBarsAreToldAndSaidToBe() {
         Exercise longPhrase = exercise("7/16 x2000, 5/16", "snare sticking R . L . of 1/16");
-        assertThat(finding(longPhrase, "ones").sentence())
-                .matches("The 1 is played in \\d+ of the first 256 bars\\.");
+        assertThat(finding(longPhrase, "ones").sentence()).matches("The 1 is played in \\d+ of the first 256 bars\\.");
         assertThat(finding(longPhrase, "hands").sentence()).endsWith(" more of the first 256.");
     }
 

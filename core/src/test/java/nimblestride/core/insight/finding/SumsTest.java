@@ -18,8 +18,8 @@ import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.leadin.ThereAndBack;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Fact;
-import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.insight.wording.Wording;
+import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.language.text.AnyExercise;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteName;
@@ -89,7 +89,9 @@ class SumsTest {
 
     /** Works a sum out, in words and in fractions, where there is one. */
     private static boolean check(Exercise exercise, String code, Words words) {
-        String sum = words.sum().isEmpty() ? "" : words.sum().substring(0, words.sum().length() - 1);
+        String sum = words.sum().isEmpty()
+                ? ""
+                : words.sum().substring(0, words.sum().length() - 1);
         if (sum.isEmpty()) {
             return false;
         }
@@ -102,22 +104,30 @@ class SumsTest {
                 String[] sides = sum.split(" = ", -1);
                 assertThat(term(sides[1])).as(sum).isEqualTo(exercise.phrase().length());
                 if (!sum.contains("…")) {
-                    assertThat(meters(sides[0])).as(sum).isEqualTo(exercise.phrase().length());
+                    assertThat(meters(sides[0]))
+                            .as(sum)
+                            .isEqualTo(exercise.phrase().length());
                 }
             }
             case "reset" -> {
                 Matcher cut = Pattern.compile("(.+) of (.+); (.+) cut off").matcher(sum);
                 if (cut.matches()) {
-                    assertThat(term(cut.group(1)).plus(term(cut.group(3)))).as(sum).isEqualTo(term(cut.group(2)));
+                    assertThat(term(cut.group(1)).plus(term(cut.group(3))))
+                            .as(sum)
+                            .isEqualTo(term(cut.group(2)));
                 }
             }
             case "left-over" -> {
-                Matcher left = Pattern.compile("(.+?)(?:; it starts (.+) late)?; the phrase is (.+)").matcher(sum);
+                Matcher left = Pattern.compile("(.+?)(?:; it starts (.+) late)?; the phrase is (.+)")
+                        .matcher(sum);
                 assertThat(left.matches()).as(sum).isTrue();
                 allEqual(left.group(1));
-                assertThat(term(left.group(3))).as(sum).isEqualTo(exercise.phrase().length());
+                assertThat(term(left.group(3)))
+                        .as(sum)
+                        .isEqualTo(exercise.phrase().length());
                 NoteValue late = left.group(2) == null ? NoteValue.ZERO : term(left.group(2));
-                Matcher over = Pattern.compile(".*: (.+) left over, (.+) short of .*").matcher(words.sentence());
+                Matcher over =
+                        Pattern.compile(".*: (.+) left over, (.+) short of .*").matcher(words.sentence());
                 assertThat(over.matches()).as(words.sentence()).isTrue();
                 NoteValue played = term(left.group(1).split(" = ", -1)[0]);
                 assertThat(late.plus(played).plus(term(over.group(1))))
@@ -175,9 +185,7 @@ class SumsTest {
                     assertThat(finding.sum()).as(finding.code()).matches("(?s)[\\p{Lu}\\d].*\\.");
                 }
                 for (Fact detail : finding.details()) {
-                    assertThat(Wording.of(detail).sentence())
-                            .as(finding.code())
-                            .matches("(?s)[\\p{Lu}\\d].*\\.");
+                    assertThat(Wording.of(detail).sentence()).as(finding.code()).matches("(?s)[\\p{Lu}\\d].*\\.");
                 }
             }
         }

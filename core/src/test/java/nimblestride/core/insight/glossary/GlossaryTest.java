@@ -24,8 +24,7 @@ class GlossaryTest {
     void findsTheTermsOfASentenceInTheirOrder() {
         assertThat(in("Kick every 5/16 is a polymeter: the bars' pulse, in a length of its own."))
                 .containsExactly("polymeter", "pulse");
-        assertThat(in("Snare lands on bars 2 and 4, and a Tail makes it fit."))
-                .containsExactly("landing", "tail");
+        assertThat(in("Snare lands on bars 2 and 4, and a Tail makes it fit.")).containsExactly("landing", "tail");
         assertThat(in("Implied modulation, not metric modulation."))
                 .containsExactly("implied modulation", "metric modulation");
     }

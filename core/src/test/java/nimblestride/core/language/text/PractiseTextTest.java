@@ -49,7 +49,9 @@ class PractiseTextTest {
     void aStageThatIsWrittenIsReadAsItWas(@ForAll("stages") Stage stage) {
         assertThat(StageText.read(StageText.write(stage))).isEqualTo(stage);
         assertThat(StageText.read(StageText.writeToFile(stage))).isEqualTo(stage);
-        assertThat(StageText.writeToFile(stage)).as("as the first version reads it").doesNotContain("solo");
+        assertThat(StageText.writeToFile(stage))
+                .as("as the first version reads it")
+                .doesNotContain("solo");
     }
 
     @ParameterizedTest

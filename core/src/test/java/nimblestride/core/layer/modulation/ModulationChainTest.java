@@ -167,8 +167,7 @@ class ModulationChainTest {
     void whatCannotBeIsRefused() {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new ModulationChain(Tempo.ofQuarters(600), List.of(PivotText.read("1/8 = 1/4"))))
-                .withMessage(
-                        "modulation 1, 1/8 = 1/4, would lead to 1200 BPM; tempos run from 1 to 999");
+                .withMessage("modulation 1, 1/8 = 1/4, would lead to 1200 BPM; tempos run from 1 to 999");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new Pivot(NoteValue.ZERO, NoteValue.QUARTER));
         assertThatExceptionOfType(TextException.class)
                 .isThrownBy(() -> PivotText.read("70 in groups of 4"))

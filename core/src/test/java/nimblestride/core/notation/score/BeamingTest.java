@@ -123,7 +123,8 @@ class BeamingTest {
         }
         assertThatThrownBy(() -> new NoteShape(12, 0)).hasMessageContaining("not 1/12");
         assertThatThrownBy(() -> new NoteShape(4, 2)).hasMessageContaining("one dot or none");
-        assertThatThrownBy(() -> new BeamGroup(List.of(1), List.of())).hasMessageContaining("a beam joins two or more notes");
+        assertThatThrownBy(() -> new BeamGroup(List.of(1), List.of()))
+                .hasMessageContaining("a beam joins two or more notes");
         assertThatThrownBy(() -> Tuplet.usual(1, NoteShape.QUARTER)).hasMessageContaining("2 or more notes");
     }
 

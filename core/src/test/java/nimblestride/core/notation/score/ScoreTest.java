@@ -164,7 +164,8 @@ class ScoreTest {
         Exercise exercise = Examples.exercise("4/4 x1000", "snare every 1/1024");
         assertThatThrownBy(() -> ScoreWriter.write(exercise, ScoreStyle.DEFAULT))
                 .hasMessageContaining("fewer bars");
-        assertThatThrownBy(() -> BarPlan.of(exercise.phrase(), 0)).hasMessageContaining("write 1 to 100,000 bars, not 0");
+        assertThatThrownBy(() -> BarPlan.of(exercise.phrase(), 0))
+                .hasMessageContaining("write 1 to 100,000 bars, not 0");
     }
 
     @Test

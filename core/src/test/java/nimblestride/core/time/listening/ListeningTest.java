@@ -119,7 +119,8 @@ class ListeningTest {
 
     @Test
     void saysWhatIsMissing() {
-        assertThatThrownBy(() -> Listening.to(Taps.none())).hasMessageContaining("tap the pattern at least three times, then once more on the 1");
+        assertThatThrownBy(() -> Listening.to(Taps.none()))
+                .hasMessageContaining("tap the pattern at least three times, then once more on the 1");
         assertThatThrownBy(() -> Listening.to(tapped(List.of(3, 2), 2, 150_000, 0, new Random(1))))
                 .hasMessageContaining("5 taps are too few");
         assertThatThrownBy(() -> Listening.to(tapped(List.of(1), 12, 400_000, 0.03, new Random(1))))

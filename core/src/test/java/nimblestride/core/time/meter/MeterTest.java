@@ -131,7 +131,8 @@ class MeterTest {
     @Test
     void readsTheSpokenOrderAndRefusesNonsense() {
         Meter meter = Meter.of(4, 4);
-        assertThat(CountPosition.read(meter, "the 3rd of 5 on beat 2")).contains(new CountPosition(meter, value("7/20")));
+        assertThat(CountPosition.read(meter, "the 3rd of 5 on beat 2"))
+                .contains(new CountPosition(meter, value("7/20")));
         assertThat(CountPosition.read(meter, "2 quint3"))
                 .as("as the first version wrote it")
                 .contains(new CountPosition(meter, value("7/20")));

@@ -17,13 +17,14 @@ class CommonNoteTest {
         "1/8, 1/4, 1 eighth",
         "5/6, 1/12, 10 triplet eighths",
         "2, 4, 2 whole notes",
-        "7/40, 7/40, 7/40",
+        "7/44, 7/44, 7/44",
         "1/2, 1/2, 1 half",
         "3/2, 1/2, 3 halves"
     })
     void countsALengthInTheLongestNoteThatMeasuresBoth(String length, String other, String said) {
         NoteValue value = NoteValue.parse(length);
-        assertThat(CommonNote.of(List.of(value, NoteValue.parse(other))).say(value)).isEqualTo(said);
+        assertThat(CommonNote.of(List.of(value, NoteValue.parse(other))).say(value))
+                .isEqualTo(said);
     }
 
     @ParameterizedTest

@@ -236,6 +236,7 @@ class ArrangementTest {
                         .map(layer -> layer.voice().name()))
                 .containsExactly("cowbell", "snare");
         ImportChoice none = other.without("key 27").without("key 40");
-        assertThatThrownBy(() -> Arrangement.of(brought, none)).hasMessageContaining("no sound in \"Drums\" has a voice; choose one");
+        assertThatThrownBy(() -> Arrangement.of(brought, none))
+                .hasMessageContaining("no sound in \"Drums\" has a voice; choose one");
     }
 }

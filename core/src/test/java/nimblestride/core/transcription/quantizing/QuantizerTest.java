@@ -95,7 +95,8 @@ class QuantizerTest {
                 played(written("snare every 1/8"), 0.008, 0.015, 3).deviation();
         assertThat(deviation.bias()).isCloseTo(15, within(3.0));
         assertThat(deviation.spread()).isCloseTo(8, within(2.5));
-        assertThat(deviation.said()).contains("Hits were moved to the simplest grid that fits: on average they were 14 ms");
+        assertThat(deviation.said())
+                .contains("Hits were moved to the simplest grid that fits: on average they were 14 ms");
         QuantizingError exact = played(written("snare every 1/8"), 0, 0, 3).deviation();
         assertThat(exact.farthest()).isLessThan(0.01);
         assertThat(exact.said()).contains("on time");

@@ -13,7 +13,8 @@ public final class BarCountParser {
         return text -> {
             String typed = text.strip();
             if (!typed.matches("\\d{1,9}") || Integer.parseInt(typed) < 1 || Integer.parseInt(typed) > most) {
-                throw new InvalidValueException(String.format(Locale.ROOT, "type a number of bars from 1 to %,d, such as 4", most));
+                throw new InvalidValueException(
+                        String.format(Locale.ROOT, "type a number of bars from 1 to %,d, such as 4", most));
             }
             return Integer.parseInt(typed);
         };

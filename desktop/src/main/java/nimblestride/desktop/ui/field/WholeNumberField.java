@@ -25,7 +25,12 @@ public final class WholeNumberField {
                 // The same is expected.
             }
             throw new InvalidValueException(String.format(
-                    Locale.ROOT, "I can't read \"%4$s\". Type %1$s from %2$,d to %3$,d", what, least, most, text.strip()));
+                    Locale.ROOT,
+                    "I can't read \"%4$s\". Type %1$s from %2$,d to %3$,d",
+                    what,
+                    least,
+                    most,
+                    text.strip()));
         };
     }
 

@@ -104,7 +104,7 @@ public final class RoadLegend extends StackPane {
     private static Point2D place(Sign sign, double x, RoadLayout layout) {
         double ground = layout.ground();
         return switch (sign) {
-            case BAR_LINE -> new Point2D(x + 14, RoadLayout.POST_TOP + 26);
+            case BAR_LINE -> new Point2D(x - 15, RoadLayout.POST_TOP + 14);
             case STRIDE -> new Point2D(x, ground - layout.rise(0.375 * SCALE) - 12);
             case BEAT -> new Point2D(x + 13, ground - 12);
             case COUNT -> new Point2D(x + 20, ground + RoadLabels.COUNTS);

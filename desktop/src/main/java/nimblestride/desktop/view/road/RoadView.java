@@ -199,11 +199,10 @@ public final class RoadView extends BorderPane {
     private String describe() {
         String layers =
                 answer.analysis().layers().stream().map(Analysis.OfLayer::name).collect(Collectors.joining(", "));
-        String lands =
-                answer.findings().stream()
-                        .filter(finding -> !finding.isBehindMore())
-                        .map(finding -> finding.sentence())
-                        .collect(Collectors.joining(" "));
+        String lands = answer.findings().stream()
+                .filter(finding -> !finding.isBehindMore())
+                .map(finding -> finding.sentence())
+                .collect(Collectors.joining(" "));
         return "The Road. For the same bars as text, open Cross, then Bar by bar. "
                 + (layers.isEmpty() ? "No layers. " : "Layers: " + layers + ". ") + lands;
     }

@@ -69,8 +69,7 @@ final class FlowPage extends VBox implements Page {
     public void show(AnalyzedExercise answer) {
         Stream<Wording.Words> shared = answer.analysis().crossingLayers().size() < 2
                 ? Stream.of()
-                : answer.analysis().onBarLines().result().stream()
-                        .map(ones -> Wording.of(new MeetingFact.OnOne(ones)));
+                : answer.analysis().onBarLines().result().stream().map(ones -> Wording.of(new MeetingFact.OnOne(ones)));
         Stream<Wording.Words> others = answer.findings().stream()
                 .filter(finding -> ABOUT_FLOW.contains(finding.code()))
                 .map(finding -> Wording.of(finding.fact()));
@@ -101,7 +100,11 @@ final class FlowPage extends VBox implements Page {
             Label bars = new WrappedLabel(falls(pulse));
             GridPane.setHgrow(bars, Priority.ALWAYS);
             pulses.addRow(
-                    row, name, home, bars, new SmallButton("Add this pulse", "flow-thread-" + row, () -> thread(pulse)));
+                    row,
+                    name,
+                    home,
+                    bars,
+                    new SmallButton("Add this pulse", "flow-thread-" + row, () -> thread(pulse)));
         }
     }
 

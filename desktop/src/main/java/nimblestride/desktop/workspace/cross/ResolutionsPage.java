@@ -53,8 +53,7 @@ final class ResolutionsPage extends VBox implements Page {
         bars.field().setAccessibleText("Number of bars");
         bars.setPrefWidth(64);
         bars.setMinWidth(64);
-        HBox line = new HBox(
-                new Caption("Make the riff of"), riff, new Caption("fit into"), bars, new Caption("bars"));
+        HBox line = new HBox(new Caption("Make the riff of"), riff, new Caption("fit into"), bars, new Caption("bars"));
         line.getStyleClass().add("add-line");
         summary.setId("closing-told");
         ways.getStyleClass().add("ways");

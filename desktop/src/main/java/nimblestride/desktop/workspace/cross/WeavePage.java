@@ -152,8 +152,7 @@ final class WeavePage extends VBox implements Page {
                     .orElse(lastLanding >= home ? landings.get(0) : home + landings.get(0));
             lastLanding = next;
             weave.bringIntoView(next);
-            showMessage(
-                    String.format(Locale.ROOT, "Lands on bar %,d%s.", next + 1, next >= home ? ", back home" : ""));
+            showMessage(String.format(Locale.ROOT, "Lands on bar %,d%s.", next + 1, next >= home ? ", back home" : ""));
         });
     }
 

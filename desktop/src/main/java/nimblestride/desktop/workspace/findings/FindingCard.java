@@ -128,7 +128,9 @@ final class FindingCard extends FittedColumn {
     private String terms() {
         Stream<String> fractions = Stream.concat(
                 Stream.of(finding.fractions()),
-                more.isSelected() ? finding.details().stream().map(Wording::of).map(Wording.Words::fractions) : Stream.of());
+                more.isSelected()
+                        ? finding.details().stream().map(Wording::of).map(Wording.Words::fractions)
+                        : Stream.of());
         Stream<String> terms = Glossary.in(text()).stream().map(Term::definition);
         return Stream.concat(fractions.filter(sum -> !sum.isEmpty()).map(sum -> "In whole notes: " + sum), terms)
                 .collect(Collectors.joining("\n"));

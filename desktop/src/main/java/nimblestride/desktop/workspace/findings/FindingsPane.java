@@ -48,7 +48,7 @@ public final class FindingsPane extends VBox {
         scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         more.setId("findings-more");
-        more.getStyleClass().add("small");
+        more.getStyleClass().addAll("small", "flat", "finding-more");
         more.selectedProperty().addListener(change -> show(all));
         getChildren().setAll(title, scroll);
         sceneProperty().addListener(change -> show(all));

@@ -165,7 +165,11 @@ final class CountPage extends VBox implements Page {
         count.rewrite();
         ways.getChildren().clear();
         if (bar.meter().units() > MAX_LENGTH) {
-            ways.add(new Caption("This bar is too long to show here (over " + MAX_LENGTH + " units). Read its count on the Road."), 0, 0);
+            ways.add(
+                    new Caption("This bar is too long to show here (over " + MAX_LENGTH
+                            + " units). Read its count on the Road."),
+                    0,
+                    0);
             return;
         }
         for (CountingSystem one : CountingSystem.values()) {

@@ -28,9 +28,8 @@ import nimblestride.desktop.ui.page.Page;
 /** Finds the meter of what the user taps with the T key or the button, or types as the lengths between accents. */
 final class ListenPage extends VBox implements Page {
     private static final long NANOS_IN_A_MICRO = 1_000;
-    private static final String HOW =
-            "Tap the accents of a repeating pattern with the T key: at least three times"
-                    + " through, then once more on the 1. Or type the gaps between accents.";
+    private static final String HOW = "Tap the accents of a repeating pattern with the T key: at least three times"
+            + " through, then once more on the 1. Or type the gaps between accents.";
 
     private final ExerciseDocument document;
     private final LongSupplier nanos;

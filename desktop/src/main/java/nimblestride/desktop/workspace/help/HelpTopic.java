@@ -40,8 +40,7 @@ record HelpTopic(
     static HelpTopic terms() {
         return new HelpTopic(
                 "Glossary",
-                List.of(
-                        "What each word means here. Hover over a finding to see the terms it uses."),
+                List.of("What each word means here. Hover over a finding to see the terms it uses."),
                 List.of(),
                 Glossary.all().stream()
                         .map(term -> new HelpListEntry(term.name(), term.meaning()))

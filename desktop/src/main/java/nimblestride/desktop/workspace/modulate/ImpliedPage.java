@@ -164,8 +164,8 @@ final class ImpliedPage extends VBox implements Page {
         implied.about.setText(
                 "For a few bars of tension inside a tune. Everybody else keeps reading; the backbeat is marked. "
                         + seen.meeting + " " + ImpliedModulations.CAUTION);
-        real.about.setText("For a whole section. Everybody changes to " + seen.tempo
-                + " BPM, and everybody can find the 1.");
+        real.about.setText(
+                "For a whole section. Everybody changes to " + seen.tempo + " BPM, and everybody can find the 1.");
     }
 
     private void make(boolean felt) {

@@ -72,8 +72,7 @@ final class SectionsPage extends VBox implements Page {
         swing.field().setId("swing");
         swing.field().setAccessibleText("Swing of this section, such as eighths 67 %, sixteenths 2:1, or straight");
         ControlTip.on(
-                swing.field(),
-                "The share of the first note of each pair: eighths 67 %, sixteenths 2:1, or straight");
+                swing.field(), "The share of the first note of each pair: eighths 67 %, sixteenths 2:1, or straight");
         swing.setPrefWidth(SWING_WIDTH);
         swing.setMinWidth(SWING_WIDTH);
         FlowLine line = new FlowLine(all, other, again, back, new Caption("Swing"), swing);

@@ -91,12 +91,8 @@ final class TemposPage extends VBox implements Page {
         tolerance.field().setAccessibleText("Within how many BPM");
         tolerance.setPrefWidth(60);
         tolerance.show(within);
-        HBox asked = new HBox(
-                new Caption("To"),
-                goal,
-                new Caption("by regrouping, within"),
-                tolerance,
-                new Caption("BPM"));
+        HBox asked =
+                new HBox(new Caption("To"), goal, new Caption("by regrouping, within"), tolerance, new Caption("BPM"));
         asked.getStyleClass().add("add-line");
         VBox all = new VBox(
                 title("Starting tempos that keep every tempo whole"),
@@ -177,7 +173,8 @@ final class TemposPage extends VBox implements Page {
 
     private void showNoRoute() {
         route.addRow(
-                0, wrapped("No route within " + TempoRoutes.MAX_STEPS + " regroupings comes that close. Allow more BPM."));
+                0,
+                wrapped("No route within " + TempoRoutes.MAX_STEPS + " regroupings comes that close. Allow more BPM."));
     }
 
     private void showFriendly(ModulationChain chain) {
@@ -224,10 +221,7 @@ final class TemposPage extends VBox implements Page {
                     : "at " + rounding.whole() + ", the click is " + off(rounding.driftAfter(BigFraction.of(60)))
                             + " after a minute and "
                             + off(rounding.driftAfter(phrase)) + " after this phrase.";
-            roundings.addRow(
-                    roundings.getRowCount(),
-                    strong(tempo.spoken()),
-                    wrapped(said));
+            roundings.addRow(roundings.getRowCount(), strong(tempo.spoken()), wrapped(said));
         }
     }
 
@@ -242,7 +236,8 @@ final class TemposPage extends VBox implements Page {
                     settings.getRowCount(),
                     strong(Tempo.decimal(setting.perMinute())),
                     wrapped("clicks every " + name(setting.before()) + " before and every " + name(setting.after())
-                            + " after" + (setting.isOnAnOrdinaryMetronome() ? "" : " (off the range of most metronomes)")));
+                            + " after"
+                            + (setting.isOnAnOrdinaryMetronome() ? "" : " (off the range of most metronomes)")));
         }
     }
 

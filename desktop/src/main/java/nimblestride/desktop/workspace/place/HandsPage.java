@@ -103,8 +103,7 @@ final class HandsPage extends VBox implements Page {
                 .toList();
         advice.getChildren().setAll(sentences);
         if (sentences.isEmpty()) {
-            advice.getChildren()
-                    .setAll(sentence("Place a voice or write a sticking to see what the hands must do."));
+            advice.getChildren().setAll(sentence("Place a voice or write a sticking to see what the hands must do."));
         }
     }
 

@@ -90,7 +90,8 @@ final class StickingPage extends VBox implements Page {
         cells.setPromptText("cells: 5 3 3");
         cells.setPrefWidth(104);
         cells.setMinWidth(104);
-        cells.setAccessibleText("Cells played hand to hand, with an accent on the first note of each. Press Enter to use them");
+        cells.setAccessibleText(
+                "Cells played hand to hand, with an accent on the first note of each. Press Enter to use them");
         cells.setOnAction(event -> fromCells());
         moves = new TypedField<>(
                 OrchestrationText::read,
@@ -108,7 +109,8 @@ final class StickingPage extends VBox implements Page {
                 rudiments,
                 new SmallButton("Rotate", "sticking-turn", () -> restick(one -> one.rotated(1))),
                 new SmallButton("Swap hands", "sticking-mirror", () -> restick(Sticking::mirrored)),
-                new SmallButton("Repeat with opposite lead", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
+                new SmallButton(
+                        "Repeat with opposite lead", "sticking-both", () -> restick(one -> one.then(one.mirrored()))),
                 new SmallButton("Hand to hand", "sticking-alternate", this::alternate),
                 cells);
         tools.getStyleClass().add("wishes");

@@ -114,9 +114,7 @@ final class VariationsPage extends VBox implements Page {
         HBox steps = new HBox(
                 new SmallButton("Previous", "deal-before", () -> deal(number.subtract(BigInteger.ONE))),
                 new SmallButton(
-                        "Next",
-                        "deal-next",
-                        () -> deal(current.isEmpty() ? number : number.add(BigInteger.ONE))),
+                        "Next", "deal-next", () -> deal(current.isEmpty() ? number : number.add(BigInteger.ONE))),
                 practiced);
         steps.getStyleClass().add("add-line");
         getChildren().setAll(answer, steps, first, choices);
@@ -179,8 +177,8 @@ final class VariationsPage extends VBox implements Page {
     }
 
     private StickingVariations dealing() {
-        Sticking sticking = base.orElseThrow(
-                () -> new InvalidValueException("Write a sticking first, on the Sticking page"));
+        Sticking sticking =
+                base.orElseThrow(() -> new InvalidValueException("Write a sticking first, on the Sticking page"));
         if (way.getValue().equals(LEAVE_OUT)) {
             return new OneNoteLeftOut(sticking, numbers(cells, "[1-9]\\d?([ ,+]+[1-9]\\d?)*", "[ ,+]+"));
         }
@@ -241,8 +239,7 @@ final class VariationsPage extends VBox implements Page {
             long done = document.exerciseProperty().get().practice().ticked().size();
             answer.setText(
                     current.isEmpty()
-                            ? String.format(
-                                    Locale.ROOT, "%,d variations, %,d practiced.", count, done)
+                            ? String.format(Locale.ROOT, "%,d variations, %,d practiced.", count, done)
                             : String.format(
                                             Locale.ROOT,
                                             "%,d of %,d, %,d practiced.",

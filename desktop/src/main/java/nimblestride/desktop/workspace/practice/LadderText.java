@@ -42,7 +42,8 @@ final class LadderText {
         LadderPace pace = now.ladder().pace().get();
         LadderSchedule plan = LadderSchedule.of(now, today);
         if (plan.isOver()) {
-            return "The due date, " + DAY.format(pace.due()) + ", has passed. At one step per practice day, you get there on "
+            return "The due date, " + DAY.format(pace.due())
+                    + ", has passed. At one step per practice day, you get there on "
                     + DAY.format(LadderSchedule.earliest(now, pace, today)) + ".";
         }
         return behind(plan)

@@ -41,8 +41,7 @@ final class TimingPage extends VBox implements Page {
             "Play along on pads or keys (" + PadKeys.description()
                     + "), one per voice or all on one. Your hits appear over the Road:"
                     + " a mark leaning left is early, leaning right is late.",
-            "Measure your latency first (Sound > Audio). No pad? A simulated player can play (Sound >"
-                    + " Pads).");
+            "Measure your latency first (Sound > Audio). No pad? A simulated player can play (Sound >" + " Pads).");
 
     private final Transport transport;
     private final PlaybackDevices devices;
@@ -138,8 +137,7 @@ final class TimingPage extends VBox implements Page {
     private void showNothing() {
         timing = Optional.empty();
         picture.accept(timing);
-        say(List.of(Counted.count(recorder.strokes(), "hit")
-                + ", none of them near a note of the exercise."));
+        say(List.of(Counted.count(recorder.strokes(), "hit") + ", none of them near a note of the exercise."));
         table.getChildren().clear();
     }
 

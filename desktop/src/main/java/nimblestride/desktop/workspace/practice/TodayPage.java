@@ -83,17 +83,16 @@ final class TodayPage extends VBox implements Page {
         turns.setId("today-turns");
         neglected.setId("today-neglected");
         getChildren()
-                .setAll(
-                        new VerticalScroll(new VBox(
-                                10,
-                                turns,
-                                neglected,
-                                line(new Caption("Practice for"), time, new Caption("minutes today")),
-                                line(
-                                        new Caption("Remind me to take a break after"),
-                                        rest,
-                                        new Caption("minutes (0 for never)")),
-                                care())));
+                .setAll(new VerticalScroll(new VBox(
+                        10,
+                        turns,
+                        neglected,
+                        line(new Caption("Practice for"), time, new Caption("minutes today")),
+                        line(
+                                new Caption("Remind me to take a break after"),
+                                rest,
+                                new Caption("minutes (0 for never)")),
+                        care())));
         book.onChange(this::plan);
     }
 

@@ -152,8 +152,7 @@ final class BookletPage extends HBox implements Page {
         String count = pages.isEmpty()
                 ? "Select at least one exercise."
                 : pages.size() + (pages.size() == 1 ? " page." : " pages.");
-        hint.setText(
-                bound.problems.isEmpty() ? count : count + " Skipped: " + String.join("; ", bound.problems) + ".");
+        hint.setText(bound.problems.isEmpty() ? count : count + " Skipped: " + String.join("; ", bound.problems) + ".");
         fit();
         preview.show(pages);
     }

@@ -107,8 +107,7 @@ final class NotationPage extends VBox implements Page {
         List<Seen> ways = compared.get();
         if (ways.isEmpty()) {
             cards.add(
-                    new WrappedLabel(
-                            "I can't write these bars as notes. See why under Place > Staff."),
+                    new WrappedLabel("I can't write these bars as notes. See why under Place > Staff."),
                     0,
                     0,
                     ACROSS,

@@ -66,10 +66,7 @@ public final class AudioPage extends VBox implements Page {
                                 card,
                                 new SmallButton("Refresh", "look-for-cards", this::look)),
                         new FlowLine(
-                                new Caption("Latency"),
-                                latency,
-                                new Caption("ms on top of the card's own"),
-                                button),
+                                new Caption("Latency"), latency, new Caption("ms on top of the card's own"), button),
                         // Below the controls, so that they stay in place when the text grows.
                         status,
                         measured);
@@ -121,15 +118,13 @@ public final class AudioPage extends VBox implements Page {
      */
     private void showMeasuring(int missing) {
         button.setText("Stop measuring");
-        measured.setText(
-                "Tap with the click on a pad or a pad key (B, F, J…):  " + missing + " more.");
+        measured.setText("Tap with the click on a pad or a pad key (B, F, J…):  " + missing + " more.");
     }
 
     private void showIdle() {
         button.setText("Measure latency by tapping");
-        measured.setText(
-                "Wireless speakers can be a quarter of a second late. Press the button and tap with the click "
-                        + "eight times. The program uses the middle tap. Most people tap a few hundredths of a second early.");
+        measured.setText("Wireless speakers can be a quarter of a second late. Press the button and tap with the click "
+                + "eight times. The program uses the middle tap. Most people tap a few hundredths of a second early.");
     }
 
     @Override

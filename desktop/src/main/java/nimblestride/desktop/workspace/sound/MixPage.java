@@ -57,8 +57,8 @@ public final class MixPage extends VBox implements Page {
         this.dialogs = dialogs;
         getStyleClass().add("page");
         rows.getStyleClass().add("ways");
-        Slider volume = slider(
-                "volume", "Master volume", 1, settings.volumeProperty().get(), value -> {});
+        Slider volume =
+                slider("volume", "Master volume", 1, settings.volumeProperty().get(), value -> {});
         volume.valueProperty().bindBidirectional(settings.volumeProperty());
         loop = new TypedField<>(
                 text -> LoopText.read(text, bars),
@@ -85,12 +85,7 @@ public final class MixPage extends VBox implements Page {
         settings.firstBarProperty()
                 .addListener(change -> firstBar.show(settings.firstBarProperty().get() + 1));
         HBox all = new HBox(
-                new Caption("Loop bars"),
-                loop,
-                new Caption("start from bar"),
-                firstBar,
-                new Caption("Master"),
-                volume);
+                new Caption("Loop bars"), loop, new Caption("start from bar"), firstBar, new Caption("Master"), volume);
         all.getStyleClass().add("add-line");
         HBox.setHgrow(volume, Priority.ALWAYS);
         getChildren().setAll(all, new VerticalScroll(rows));

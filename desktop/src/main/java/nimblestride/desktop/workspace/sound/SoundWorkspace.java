@@ -15,8 +15,7 @@ public final class SoundWorkspace extends PagedPane implements Workspace {
      *
      * @param recordings of the user's own
      */
-    public SoundWorkspace(
-            Transport transport, PlaybackDevices devices, CustomRecordings recordings, Dialogs dialogs) {
+    public SoundWorkspace(Transport transport, PlaybackDevices devices, CustomRecordings recordings, Dialogs dialogs) {
         add(PageId.CLICK, () -> new ClickPage(transport));
         add(PageId.MIX, () -> new MixPage(transport.settings(), recordings, dialogs));
         add(PageId.BAND, () -> new BandPage(transport.settings()));

@@ -50,7 +50,8 @@ final class StudentHandout {
                 .distinct()
                 .toList();
         if (assigned.isEmpty()) {
-            services.status().show("Everything assigned to " + student.name() + " is done, so there is nothing to print.");
+            services.status()
+                    .show("Everything assigned to " + student.name() + " is done, so there is nothing to print.");
         }
         return assigned;
     }

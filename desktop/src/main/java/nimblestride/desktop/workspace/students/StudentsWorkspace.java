@@ -16,8 +16,7 @@ public final class StudentsWorkspace extends PagedPane implements Workspace {
      *
      * @param sheet the settings a handout prints with
      */
-    public StudentsWorkspace(
-            ExerciseDocument document, OpenBook book, Supplier<Sheet> sheet, WindowServices services) {
+    public StudentsWorkspace(ExerciseDocument document, OpenBook book, Supplier<Sheet> sheet, WindowServices services) {
         add(PageId.LESSON, () -> new LessonPage(document, book, sheet, services));
         open(PageId.LESSON);
     }

@@ -236,8 +236,8 @@ class FindingsPaneTest extends OnStage {
     /** A layer's card is one line until somebody asks; then it says how to count it first, and can be mended. */
     @Test
     void detailsComeWhenAskedFor() {
-        List<Finding> told = before(Findings.of(
-                Analysis.of(Examples.exercise("4/4", "snare every 1/4 from 1/8", "kick every 3/16"))));
+        List<Finding> told = before(
+                Findings.of(Analysis.of(Examples.exercise("4/4", "snare every 1/4 from 1/8", "kick every 3/16"))));
         show(told);
         untilAllOf(told);
         assertThat(lookup(".finding-detail").queryAll()).isEmpty();
@@ -254,8 +254,8 @@ class FindingsPaneTest extends OnStage {
     /** The numbers in a sentence lead to their bars: with the mouse one by one, with Enter in turn. */
     @Test
     void theBarsOfASentenceAreLinks() {
-        List<Finding> told = before(
-                Findings.of(Analysis.of(Examples.exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16"))));
+        List<Finding> told =
+                before(Findings.of(Analysis.of(Examples.exercise("10/8(3+3+2+2) x2, 9/16", "kick every 5/16"))));
         show(told);
         untilAllOf(told);
         clickOn(lookup(".bar-link").nth(1).<Node>query());
@@ -263,9 +263,7 @@ class FindingsPaneTest extends OnStage {
         goneTo.clear();
         interact(() -> lookup(".finding").nth(1).query().requestFocus());
         type(KeyCode.ENTER, 4);
-        assertThat(goneTo)
-                .extracting(place -> place.at().toString())
-                .containsExactly("0", "5/4", "5/2", "0");
+        assertThat(goneTo).extracting(place -> place.at().toString()).containsExactly("0", "5/4", "5/2", "0");
     }
 
     /** What nobody asked for waits behind More. */
@@ -275,7 +273,8 @@ class FindingsPaneTest extends OnStage {
         show(told);
         untilAllOf(before(told));
         ToggleButton more = lookup("#findings-more").query();
-        assertThat(more.getText()).isEqualTo("More (" + (told.size() - before(told).size()) + ")");
+        assertThat(more.getText())
+                .isEqualTo("More (" + (told.size() - before(told).size()) + ")");
         clickOn(more);
         untilAllOf(told);
         assertThat(more.getText()).isEqualTo("Less");

@@ -27,9 +27,7 @@ class HelpTopicTest {
                         .filter(topic -> topic.isAbout("ghost feel it more than you hear it"))
                         .map(HelpTopic::title))
                 .containsExactly("Glossary");
-        assertThat(HelpTopic.terms().entries())
-                .extracting(HelpListEntry::name)
-                .contains("landing", "pivot", "tail");
+        assertThat(HelpTopic.terms().entries()).extracting(HelpListEntry::name).contains("landing", "pivot", "tail");
     }
 
     @Test
