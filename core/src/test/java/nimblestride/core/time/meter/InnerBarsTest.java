@@ -67,7 +67,7 @@ class InnerBarsTest {
         assertThatThrownBy(() -> new Grouping(List.of(3, 3, 2), List.of(2, 2)))
                 .hasMessageContaining("the inner bars hold 4 groups, and there are 3");
         assertThatThrownBy(() -> new Grouping(List.of(3, 3), List.of(2, 0)))
-                .hasMessageContaining("every inner bar holds 1 group or more");
+                .hasMessageContaining("every inner bar needs at least 1 group");
     }
 
     @Test

@@ -17,7 +17,7 @@ class NoteNameTest {
         "1/12, a triplet eighth, triplet eighth, triplet eighths",
         "1/20, a quintuplet sixteenth, quintuplet sixteenth, quintuplet sixteenths",
         "7/16, a double-dotted quarter, double-dotted quarter, double-dotted quarters",
-        "5/16, 5/16 of a whole note, 5/16, notes of 5/16",
+        "5/16, 5 sixteenths, 5/16, notes of 5/16",
         "1, 1 whole note, whole note, whole notes",
         "3, 3 whole notes, 3 whole notes, notes of 3",
     })
