@@ -183,6 +183,19 @@ public final class ExerciseShelf {
                 .findOne());
     }
 
+    /**
+     * Returns the exercises changed last, the newest first.
+     *
+     * @param most how many to return
+     */
+    public List<ExerciseSummary> last(int most) {
+        return file.read(handle -> handle.createQuery(
+                        "SELECT id, name, about, revision FROM exercise ORDER BY changed DESC, number DESC LIMIT ?")
+                .bind(0, most)
+                .map((RowView row) -> kept(row))
+                .list());
+    }
+
     private static ExerciseSummary kept(RowView row) {
         return new ExerciseSummary(
                 UUID.fromString(row.getColumn("id", String.class)),

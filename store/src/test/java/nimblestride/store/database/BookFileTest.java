@@ -105,7 +105,7 @@ class BookFileTest {
     @Test
     void whatIsNoBookIsLeftAlone() throws IOException, SQLException {
         Files.writeString(file, "a shopping list, longer than sixteen bytes");
-        assertThatThrownBy(this::open).hasMessageContaining("not a Book of Nimble Stride");
+        assertThatThrownBy(this::open).hasMessageContaining("not a Nimble Stride Book");
         assertThat(file).hasContent("a shopping list, longer than sixteen bytes");
         Files.delete(file);
         sql("CREATE TABLE others (name TEXT)");
@@ -177,7 +177,7 @@ class BookFileTest {
         restore(aside.file(), NOW.plusSeconds(1));
         assertThat(size()).isEqualTo(2);
         Path noBackup = Files.writeString(folder.resolve("no.book"), "not a book at all, is it");
-        assertThatThrownBy(() -> restore(noBackup, NOW.plusSeconds(2))).hasMessageContaining("the Book is as it was");
+        assertThatThrownBy(() -> restore(noBackup, NOW.plusSeconds(2))).hasMessageContaining("the Book is unchanged");
         assertThat(size()).isEqualTo(2);
         // Also where the Book itself can't be opened any more.
         Files.write(file, "rubbish, rubbish, rubbish".getBytes(StandardCharsets.UTF_8));
@@ -283,7 +283,7 @@ class BookFileTest {
             assertThat(book.isInPlace()).isFalse();
             assertThatThrownBy(() -> book.exercises().add(Examples.exercise("5/8"), NOW))
                     .isInstanceOf(BookException.class)
-                    .hasMessageContaining("moved, removed, or replaced");
+                    .hasMessageContaining("moved, deleted, or replaced");
         }
         assertThat(size()).isEqualTo(1);
     }
@@ -293,7 +293,7 @@ class BookFileTest {
         Files.createFile(file);
         assertThatThrownBy(this::open)
                 .isInstanceOf(BookException.class)
-                .hasMessageContaining("is empty")
+                .hasMessageContaining("is an empty file")
                 .hasMessageContaining("Restore a backup");
         assertThat(file).isEmptyFile();
         new Backups(file).setAside(NOW);
