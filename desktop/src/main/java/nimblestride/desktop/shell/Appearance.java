@@ -12,6 +12,7 @@ final class Appearance {
     private final Workspaces workspaces;
     private final ImportView importing;
     private final HelpView help;
+    private final StartView start;
     private final MusicStandWindow stand;
     private final Status status;
 
@@ -21,6 +22,7 @@ final class Appearance {
             Workspaces workspaces,
             ImportView importing,
             HelpView help,
+            StartView start,
             MusicStandWindow stand,
             Status status) {
         this.frame = frame;
@@ -28,6 +30,7 @@ final class Appearance {
         this.workspaces = workspaces;
         this.importing = importing;
         this.help = help;
+        this.start = start;
         this.stand = stand;
         this.status = status;
     }
@@ -43,6 +46,7 @@ final class Appearance {
         workspaces.setPalette(palette);
         importing.setPalette(palette);
         help.setPalette(palette);
+        start.setPalette(palette);
         stand.refresh();
     }
 

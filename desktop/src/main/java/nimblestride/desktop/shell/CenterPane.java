@@ -27,6 +27,13 @@ final class CenterPane {
         showHeading(false);
     }
 
+    /** Shows the exercise again, if a pane covers it now. */
+    void back(Node pane) {
+        if (root.getCenter() == pane) {
+            back();
+        }
+    }
+
     /** Shows the exercise again. */
     void back() {
         usual.ifPresent(document -> {

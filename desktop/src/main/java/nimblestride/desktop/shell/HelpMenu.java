@@ -11,10 +11,12 @@ final class HelpMenu extends Menu {
     private final HelpView help;
     private final Dialogs dialogs;
     private final DefectLog defects;
+    private final StartView start;
 
-    HelpMenu(HelpView help, Dialogs dialogs, DefectLog defects) {
+    HelpMenu(HelpView help, StartView start, Dialogs dialogs, DefectLog defects) {
         super("Help");
         this.help = help;
+        this.start = start;
         this.dialogs = dialogs;
         this.defects = defects;
     }
@@ -24,6 +26,7 @@ final class HelpMenu extends Menu {
         getItems()
                 .setAll(
                         MenuItems.item("Help", "Shift+F1", help::welcome),
+                        MenuItems.item("Start page", "Shortcut+Shift+H", start::show),
                         MenuItems.item("Shortcuts", "F1", () -> help.shortcuts(ShortcutList.all(menus))),
                         new SeparatorMenuItem(),
                         MenuItems.item(

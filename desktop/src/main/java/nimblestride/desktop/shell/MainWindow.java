@@ -69,6 +69,16 @@ public final class MainWindow {
                 .ifPresent(parts.library::open);
     }
 
+    /** Shows the start page. */
+    public void showStart() {
+        parts.start.show();
+    }
+
+    /** Closes the start page, where it is shown. */
+    void leaveStart() {
+        parts.start.leave();
+    }
+
     /** Shows the help. */
     public void showHelp() {
         parts.help.welcome();

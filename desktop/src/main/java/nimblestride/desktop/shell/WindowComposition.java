@@ -49,6 +49,7 @@ final class WindowComposition {
     final FileActions files;
     final WindowServices services;
     final HelpView help;
+    final StartView start;
     final MusicStandWindow stand;
     final Appearance appearance;
     private final BorderPane root = new BorderPane();
@@ -107,6 +108,7 @@ final class WindowComposition {
         importing = new ImportView(center, home, library, dialogs, status);
         files = new FileActions(document, dialogs, book, commands, status, library, importing);
         help = new HelpView(center, book, services);
+        start = new StartView(center, document, book, services);
         place = new PlaceWorkspace(
                 document,
                 road.countingSystemProperty(),
@@ -135,7 +137,7 @@ final class WindowComposition {
         findings = new FindingsPane(
                 where -> road.bringIntoView(where.at()), fix -> document.edit(exercise -> fix.fixed()));
         bookPane = new BookPane(book, library, dialogs);
-        appearance = new Appearance(frame, road, workspaces, importing, help, stand, status);
+        appearance = new Appearance(frame, road, workspaces, importing, help, start, stand, status);
         settings = new SettingsSession(home, frame, options, road, share, practice.breaksProperty(), sound);
 
         addWorkspaces(nanos);
@@ -144,10 +146,11 @@ final class WindowComposition {
                 new EditMenu(document, files, status),
                 new PlayMenu(sound.transport(), road, services.navigation()),
                 new ViewMenu(options, services.navigation(), road, stand, appearance, bookPane::find),
-                new HelpMenu(help, dialogs, defects)));
+                new HelpMenu(help, start, dialogs, defects)));
         connect();
         settings.apply(remembered);
         status.add(found.problem());
+        start.showFirst();
     }
 
     private void addWorkspaces(LongSupplier nanos) {

@@ -50,7 +50,7 @@ class GroupStoryTest extends WindowStory {
         retype("#bars", "11/4");
         clickOn("#page-does-it-fill");
         retype("#fill-pattern", "22 x 1/16");
-        assertThat(shows("2 of them fill the bar of 11/4.")).isTrue();
+        assertThat(shows("2 of them fill 11/4.")).isTrue();
         clickOn("#fill-mend");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");
         assertThat(shows("The pattern fills 11/8.")).isTrue();
@@ -108,7 +108,7 @@ class GroupStoryTest extends WindowStory {
         until(() -> shows(" of 2 right."));
         assertThat(shows("Right: 3+2+2.") || shows("3+2+2? It is ")).isTrue();
         fire("#ear-log");
-        until(() -> shows("In the log: ear: "));
+        until(() -> shows("Logged: ear: "));
         fire("#play");
     }
 
@@ -118,14 +118,14 @@ class GroupStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
         clickOn("#page-what-fits");
         retype("#fit-question", "5, 3 into 4/4 of 1/16");
-        until(() -> shows("6 ways fill 16 sixteenths."));
+        until(() -> shows("6 ways to fill 16 sixteenths."));
         clickOn("#fit-layer-0");
         assertThat(exercise().layers()).containsExactly(LayerText.read("snare cell x....x....x..x.. of 1/16"));
         clickOn("#fit-sticking-0");
         assertThat(LayerText.write(exercise().layers().get(1)))
                 .isEqualTo("snare sticking >R L R L R >L R L R L >R L R >L R L of 1/16");
         clickOn("same sizes together");
-        until(() -> shows("2 ways fill"));
+        until(() -> shows("2 ways to fill"));
         retype("#fit-question", "5, 3 into 7/16 of 1/16");
         until(() -> shows("The nearest that can be filled is 8: add 1."));
         retype("#fit-question", "5, 3 into");
@@ -147,7 +147,7 @@ class GroupStoryTest extends WindowStory {
         assertThat(shows("Try a gap")).isTrue();
         clickOn("#tap-again");
         type(KeyCode.T);
-        assertThat(shows("1 tap: tap the pattern at least three times round")).isTrue();
+        assertThat(shows("1 tap: tap the pattern at least three times")).isTrue();
         // Human hands are tried on the core; here the keys, by a clock of the test's own.
         for (int length : new int[] {2, 2, 3, 2, 2, 3, 2, 2, 3}) {
             clock.addAndGet(TimeUnit.MILLISECONDS.toNanos(150L * length));

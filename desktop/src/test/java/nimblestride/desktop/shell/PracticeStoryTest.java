@@ -95,9 +95,9 @@ class PracticeStoryTest extends WindowStory {
         for (int i = 0; i < 3; i++) {
             clickOn("#ladder-clean");
         }
-        until(() -> told("#ladder-today").startsWith("Today: 130 eighths"));
+        until(() -> told("#ladder-today").startsWith("Today: 130 BPM (eighths)"));
         clickOn("#ladder-nearly").clickOn("#ladder-not-yet").clickOn("#ladder-not-yet");
-        until(() -> told("#ladder-today").startsWith("Today: 120 eighths"));
+        until(() -> told("#ladder-today").startsWith("Today: 120 BPM (eighths)"));
         assertThat(log()).hasSize(6).allMatch(entry -> entry.exercise().isPresent());
         assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=130"));
 

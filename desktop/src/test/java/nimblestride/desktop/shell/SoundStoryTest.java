@@ -323,7 +323,7 @@ class SoundStoryTest extends WindowStory {
             assertThat(files.map(Path::toString)).noneMatch(name -> name.contains("long.wav"));
         }
         lay("4/4 x90000", "kick every 1/1");
-        until(() -> shows("This can't be written: a WAV file holds at most"));
+        until(() -> shows("I can't export this: a WAV file holds up to"));
     }
 
     /** The defect: of three writings asked for in a row, one went missing. */

@@ -123,6 +123,11 @@ abstract class WindowStory extends FxRobot {
         openAgain();
     }
 
+    /** Returns whether the story is about the start page, which others close. */
+    protected boolean isAboutTheStart() {
+        return false;
+    }
+
     protected final void openAgain() throws Exception {
         defects = new DefectLog(home.resolve("log"));
         FxToolkit.setupFixture(() -> {
@@ -140,6 +145,9 @@ abstract class WindowStory extends FxRobot {
             window.show();
             stage.toFront();
         });
+        if (!isAboutTheStart()) {
+            interact(window::leaveStart);
+        }
         // A key that comes before the screen has given the window its focus goes nowhere.
         again(() -> Platform.runLater(window.stage()::requestFocus), () -> window.stage()
                 .isFocused());

@@ -58,7 +58,9 @@ public final class FindingWords {
     /** {@code dotted eighths}, {@code every 5 sixteenths}, {@code 5 over the bar}, {@code cell of 7 sixteenths}. */
     static String pattern(Pattern pattern) {
         if (pattern instanceof Pattern.Every every) {
-            return NoteName.of(every.value()).isPresent()
+            return NoteName.of(every.value())
+                            .filter(name -> !name.startsWith("double-dotted"))
+                            .isPresent()
                     ? NoteName.sayMany(every.value())
                     : "every " + length(every.value());
         }

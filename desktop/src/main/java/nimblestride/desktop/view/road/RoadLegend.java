@@ -7,19 +7,14 @@ import javafx.geometry.Point2D;
 import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.text.TextAlignment;
-import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
-import nimblestride.core.time.counting.Counting;
-import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.desktop.ui.look.TextWidths;
 import nimblestride.desktop.ui.look.Typefaces;
 
 /** A small Road with a number on each kind of mark, to be explained beside it. Drawn as the Road itself is. */
@@ -36,7 +31,7 @@ public final class RoadLegend extends StackPane {
             Tempo.ofQuarters(84));
 
     private static final double HOME = 1.25;
-    private static final double SCALE = 420;
+    private static final double WHOLE_NOTES = 1.415;
 
     /** A kind of mark, where the picture has one: a moment in whole notes, and a height. */
     private enum Sign {
@@ -57,15 +52,13 @@ public final class RoadLegend extends StackPane {
         }
     }
 
-    private final TextWidths widths = new TextWidths();
-    private final DrawingCanvas canvas = new DrawingCanvas((g, width, height) -> draw(g));
-    private Palette palette = Palette.DAY;
+    private final SmallRoad road = new SmallRoad(EXAMPLE, WIDTH, HEIGHT, WHOLE_NOTES, 1);
+    private final DrawingCanvas numbers = new DrawingCanvas((g, width, height) -> number(g));
 
     public RoadLegend() {
         setMinSize(WIDTH, HEIGHT);
         setMaxSize(WIDTH, HEIGHT);
-        canvas.setMinSize(Region.USE_COMPUTED_SIZE, HEIGHT);
-        getChildren().setAll(canvas);
+        getChildren().setAll(road, numbers);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText("The Road of two bars of 5/8, its marks numbered. "
                 + IntStream.range(0, meanings().size())
@@ -79,33 +72,26 @@ public final class RoadLegend extends StackPane {
     }
 
     /** Sets the colors. */
-    public void setPalette(Palette newPalette) {
-        palette = newPalette;
-        canvas.redraw();
+    public void setPalette(Palette palette) {
+        road.setPalette(palette);
+        numbers.redraw();
     }
 
-    private void draw(GraphicsContext g) {
-        VisibleRange range = new VisibleRange(0, WIDTH - RoadLayout.GUTTER, SCALE);
-        LayerLanes lanes = LayerLanes.of(EXAMPLE, false);
-        RoadPicture picture = RoadPicture.of(
-                Analysis.of(EXAMPLE),
-                range,
-                new CountCache(Counting.DEFAULT, Subdivision.AS_WRITTEN),
-                EXAMPLE.layers().size());
-        new RoadPainter(g, palette, picture, range, lanes, HEIGHT).paint(widths);
-        RoadLayout layout = RoadLayout.of(picture, range, lanes, HEIGHT);
+    private void number(GraphicsContext g) {
         int number = 1;
         for (Sign sign : Sign.values()) {
-            badge(g, number++, place(sign, RoadLayout.GUTTER + range.x(sign.at), layout));
+            badge(g, number++, place(sign));
         }
     }
 
     /** Returns where the number of a mark stands: beside the mark, where nothing else is drawn. */
-    private static Point2D place(Sign sign, double x, RoadLayout layout) {
+    private Point2D place(Sign sign) {
+        double x = road.x(sign.at);
+        RoadLayout layout = road.marks();
         double ground = layout.ground();
         return switch (sign) {
             case BAR_LINE -> new Point2D(x - 15, RoadLayout.POST_TOP + 14);
-            case STRIDE -> new Point2D(x, ground - layout.rise(0.375 * SCALE) - 12);
+            case STRIDE -> new Point2D(x, ground - layout.rise(road.width(0.375)) - 12);
             case BEAT -> new Point2D(x + 13, ground - 12);
             case COUNT -> new Point2D(x + 20, ground + RoadLabels.COUNTS);
             case LAYER -> new Point2D(x + 20, layout.lane(0));
@@ -117,9 +103,9 @@ public final class RoadLegend extends StackPane {
     private void badge(GraphicsContext g, int number, Point2D at) {
         double x = at.getX();
         double y = at.getY();
-        g.setFill(palette.ink());
+        g.setFill(road.palette().ink());
         g.fillOval(x - BADGE, y - BADGE, 2 * BADGE, 2 * BADGE);
-        g.setFill(palette.ground());
+        g.setFill(road.palette().ground());
         g.setFont(Typefaces.bold(12));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.CENTER);

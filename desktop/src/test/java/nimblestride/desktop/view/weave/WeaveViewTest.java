@@ -79,7 +79,7 @@ class WeaveViewTest extends OnStage {
     @Test
     void theWayHomeIsSoManyBarsAndTheOneThatIsBarOneAgain() {
         assertThat(weave.rows()).isEqualTo(6);
-        assertThat(weave.getAccessibleText()).startsWith("The Weave: 6 bars stacked, the last one home.");
+        assertThat(weave.getAccessibleText()).startsWith("The Weave: 6 bars in rows, home at the end.");
         assertThat(bar().isVisible()).isFalse();
     }
 

@@ -1,0 +1,80 @@
+package nimblestride.desktop.shell;
+
+import java.util.List;
+import nimblestride.desktop.async.Lazy;
+import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.service.WindowServices;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.workspace.start.StartCard;
+import nimblestride.desktop.workspace.start.StartPane;
+import nimblestride.store.book.ExerciseSummary;
+
+/** Shows the start page in place of the Road and the workspace, until something is chosen or edited. */
+final class StartView implements StartPane.Choice {
+    private static final int LAST_EXERCISES = 3;
+
+    private final CenterPane center;
+    private final ExerciseDocument document;
+    private final OpenBook book;
+    private final WindowServices services;
+    private final Lazy<StartPane> pane = new Lazy<>(() -> new StartPane(this));
+    private Palette palette = Palette.DAY;
+
+    StartView(CenterPane center, ExerciseDocument document, OpenBook book, WindowServices services) {
+        this.center = center;
+        this.document = document;
+        this.book = book;
+        this.services = services;
+        document.exerciseProperty().addListener(change -> leave());
+    }
+
+    /** Shows the start page of a program that nobody has used yet; does nothing once there is an exercise. */
+    void showFirst() {
+        boolean untouched = document.exerciseProperty()
+                .get()
+                .equals(ExerciseDocument.blank().exercise());
+        boolean empty = book.book().filter(open -> open.exercises().size() == 0).isPresent();
+        if (untouched && empty) {
+            show();
+        }
+    }
+
+    void show() {
+        pane.get().setPalette(palette);
+        pane.get().show(book.book().isEmpty() ? List.of() : book.ask(open -> open.exercises().last(LAST_EXERCISES))
+                .orElse(List.of()));
+        center.show(pane.get());
+    }
+
+    void setPalette(Palette newPalette) {
+        palette = newPalette;
+        pane.ifMade(made -> made.setPalette(newPalette));
+    }
+
+    @Override
+    public void open(StartCard card) {
+        if (services.library().open(card.exercise())) {
+            open(card.page());
+            services.status().show(card.hint());
+        }
+    }
+
+    @Override
+    public void open(ExerciseSummary exercise) {
+        services.library().open(exercise);
+        leave();
+    }
+
+    @Override
+    public void open(PageId page) {
+        leave();
+        services.navigation().open(page);
+    }
+
+    @Override
+    public void leave() {
+        pane.ifMade(center::back);
+    }
+}
