@@ -55,7 +55,7 @@ class GroupStoryTest extends WindowStory {
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("11/8");
         assertThat(shows("The pattern fills 11/8.")).isTrue();
         retype("#fill-pattern", "R L R R | L R L L of 1/16");
-        assertThat(shows("The pattern does not fill the bar of 11/8: it is 7/8 short."))
+        assertThat(shows("The pattern is 14 sixteenths too short for 11/8. It fills 2/4."))
                 .isTrue();
         retype("#fill-pattern", "5+5+1 of 1/8");
         assertThat(shows("The pattern fills 11/8.")).isTrue();

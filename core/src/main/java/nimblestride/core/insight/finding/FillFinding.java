@@ -20,6 +20,6 @@ public final class FillFinding {
                 : check.filled()
                         .map(meter -> new Finding.Fix(
                                 new Remedy.CallIt(meter), exercise.withPhrase(Phrase.of(List.of(Bar.of(meter))))));
-        return Finding.of(new FillFact(check, exercise.phrase()), Optional.empty(), fix);
+        return new Finding(new FillFact(check, exercise.phrase()), Optional.empty(), fix);
     }
 }

@@ -34,19 +34,18 @@ public record Finding(
     }
 
     /** Makes a finding that shows at once, or behind More, by its category. */
-    public static Finding of(Fact fact, Optional<Place> place, Optional<Fix> fix) {
-        return new Finding(
-                fact, place, fix, List.of(), List.of(), fact.kind().category().isBehindMore());
+    public Finding(Fact fact, Optional<Place> place, Optional<Fix> fix) {
+        this(fact, place, fix, List.of(), List.of(), fact.kind().category().isBehindMore());
     }
 
     /** Makes a finding without a fix. */
     static Finding at(int layer, NoteValue at, Fact fact) {
-        return of(fact, Optional.of(new Place(layer, at)), Optional.empty());
+        return new Finding(fact, Optional.of(new Place(layer, at)), Optional.empty());
     }
 
     /** Makes a finding that shows nowhere on the Road, without a fix. */
     static Finding of(Fact fact) {
-        return of(fact, Optional.empty(), Optional.empty());
+        return new Finding(fact, Optional.empty(), Optional.empty());
     }
 
     /** Returns it with facts to show when somebody asks, and links to the bars its sentence names. */

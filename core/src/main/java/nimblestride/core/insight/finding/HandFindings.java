@@ -119,7 +119,7 @@ final class HandFindings {
         List<NoteValue> together = hands.together();
         if (exercise.playingStyle().linear() && !together.isEmpty()) {
             NoteValue first = together.get(0);
-            findings.add(Finding.of(
+            findings.add(new Finding(
                     new HandsFact.NotLinear(together.size(), first, phrase, lookedAt()),
                     Optional.of(new Finding.Place(-1, first)),
                     Optional.of(new Fix(
@@ -185,7 +185,7 @@ final class HandFindings {
                 .map(slower -> new Tempo(exercise.tempo().beat(), BigFraction.of(slower)))
                 .filter(exercise::allowsTempo)
                 .map(slower -> new Fix(new Remedy.SlowDown(whole), exercise.withTempo(slower)));
-        findings.add(Finding.of(
+        findings.add(new Finding(
                 new HandsFact.TooFast(limb, perSecond(gap), gap.from(), limit, phrase),
                 Optional.of(new Finding.Place(-1, gap.from())),
                 fix));

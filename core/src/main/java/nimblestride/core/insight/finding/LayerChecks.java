@@ -97,6 +97,6 @@ final class LayerChecks {
     }
 
     private void add(CheckFact fact, Fix fix) {
-        findings.add(Finding.of(fact, Optional.empty(), Optional.of(fix)));
+        findings.add(new Finding(fact, Optional.empty(), Optional.of(fix)));
     }
 }

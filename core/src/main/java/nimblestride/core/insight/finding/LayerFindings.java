@@ -53,7 +53,7 @@ final class LayerFindings {
                         && alignment.timeline().hitsPerPeriod() > 0)
                 .map(alignment -> {
                     List<Fact> details = new LayerDetails(analysis, index, alignment).find();
-                    return Finding.of(
+                    return new Finding(
                                     overview(ofLayer, alignment),
                                     Optional.of(new Place(index, firstPlace(alignment))),
                                     startOnTheOne(index, layer, alignment))

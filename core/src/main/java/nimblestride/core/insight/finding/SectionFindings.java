@@ -48,7 +48,7 @@ final class SectionFindings {
                     tempos.get(i - 1), tempos.get(known), exercise.chain().pivots());
             SectionFact fact = new SectionFact.Drifted(
                     name(i), tempos.get(known).perMinute(), tempos.get(i).perMinute(), known, i);
-            findings.add(Finding.of(fact, Optional.empty(), entering(i, home)));
+            findings.add(new Finding(fact, Optional.empty(), entering(i, home)));
             return;
         }
     }

@@ -6,6 +6,7 @@ import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.time.meter.FillCheck;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.CommonNote;
+import nimblestride.core.time.value.NoteName;
 
 /** The words for whether a pattern fills the bars. */
 final class FillWording {
@@ -35,8 +36,10 @@ final class FillWording {
                 .append('.'));
         return new Words(
                 sentence.toString(),
-                "The pattern is " + pattern + "; " + bars + " is " + named + ". In units of " + check.unitMeant()
-                        + " it would fill.",
+                "The pattern is " + pattern + "; " + bars + " is " + named + "."
+                        + NoteName.of(check.unitMeant())
+                                .map(name -> " In " + NoteName.sayMany(check.unitMeant()) + " it would fill.")
+                                .orElse(""),
                 fractions + "; " + bars + " = " + check.named());
     }
 }

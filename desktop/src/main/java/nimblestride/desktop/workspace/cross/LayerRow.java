@@ -50,7 +50,7 @@ final class LayerRow extends VBox {
     private final Label back = new Label();
     private final ToggleButton more = new ToggleButton("more");
     /** Created on first use, because they cost more than the rest of the row. */
-    private final Lazy<LayerDetails> details;
+    private final Lazy<LayerFields> details;
 
     private Runnable tellDetails = () -> {};
     private boolean showing;
@@ -107,7 +107,7 @@ final class LayerRow extends VBox {
         HBox row = new HBox(mark, voice, pattern, label("from"), offset, back, more, remove);
         row.getStyleClass().add("layer-row");
         row.setAlignment(Pos.TOP_LEFT);
-        details = new Lazy<>(() -> new LayerDetails(document, index, problem));
+        details = new Lazy<>(() -> new LayerFields(document, index, problem));
         getChildren().setAll(row);
         more.selectedProperty().addListener(change -> seeDetails());
     }

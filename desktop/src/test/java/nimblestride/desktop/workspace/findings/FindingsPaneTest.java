@@ -40,11 +40,11 @@ class FindingsPaneTest extends OnStage {
     }
 
     private static Finding finding(String sentence) {
-        return Finding.of(new CheckFact.TooLarge(sentence), Optional.empty(), Optional.empty());
+        return new Finding(new CheckFact.TooLarge(sentence), Optional.empty(), Optional.empty());
     }
 
     private static Finding findingWithSum(String layer) {
-        return Finding.of(
+        return new Finding(
                 new SectionFact.Drifted(layer, BigFraction.of(84), BigFraction.of(96), 0, 2),
                 Optional.empty(),
                 Optional.empty());

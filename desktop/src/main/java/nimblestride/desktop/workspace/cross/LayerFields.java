@@ -28,7 +28,7 @@ import nimblestride.desktop.ui.field.BarCountParser;
 import nimblestride.desktop.ui.field.TypedField;
 
 /** Edits the rest of a layer: where it starts again, where it lands, how often it has the 1, what follows it. */
-final class LayerDetails extends FlowPane {
+final class LayerFields extends FlowPane {
     private final ExerciseDocument document;
     private final int index;
     private final Consumer<String> problem;
@@ -39,7 +39,7 @@ final class LayerDetails extends FlowPane {
     private final ComboBox<Voice> along = new ComboBox<>();
     private boolean showing;
 
-    LayerDetails(ExerciseDocument document, int index, Consumer<String> problem) {
+    LayerFields(ExerciseDocument document, int index, Consumer<String> problem) {
         this.document = document;
         this.index = index;
         this.problem = problem;
