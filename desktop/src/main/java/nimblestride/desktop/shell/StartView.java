@@ -43,8 +43,12 @@ final class StartView implements StartPane.Choice {
 
     void show() {
         pane.get().setPalette(palette);
-        pane.get().show(book.book().isEmpty() ? List.of() : book.ask(open -> open.exercises().last(LAST_EXERCISES))
-                .orElse(List.of()));
+        pane.get()
+                .show(
+                        book.book().isEmpty()
+                                ? List.of()
+                                : book.ask(open -> open.exercises().last(LAST_EXERCISES))
+                                        .orElse(List.of()));
         center.show(pane.get());
     }
 

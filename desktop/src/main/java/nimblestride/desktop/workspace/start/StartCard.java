@@ -9,8 +9,20 @@ import nimblestride.desktop.service.PageId;
 
 /** Lists the jobs people come for, in the order they work in, each with an exercise to try it on. */
 public enum StartCard {
-    METER("Find a meter", "Tap the accents with the T key.", PageId.WHAT_METER, "7/8(3+2+2)", "1/8=200", "snare every 1/8"),
-    GROUP("Group an odd bar", "Click a reading, then press Play.", PageId.READINGS, "11/8", "1/8=220", "ride every 1/8"),
+    METER(
+            "Find a meter",
+            "Tap the accents with the T key.",
+            PageId.WHAT_METER,
+            "7/8(3+2+2)",
+            "1/8=200",
+            "snare every 1/8"),
+    GROUP(
+            "Group an odd bar",
+            "Click a reading, then press Play.",
+            PageId.READINGS,
+            "11/8",
+            "1/8=220",
+            "ride every 1/8"),
     COUNT("Count it aloud", "Press Space and say the count.", PageId.COUNT, "13/8", "1/8=200", "hi-hat every 1/8"),
     PLACE(
             "Write a groove",
@@ -86,7 +98,10 @@ public enum StartCard {
         return new Exercise(
                 title,
                 BarsText.read(bars),
-                Pattern.compile(" \\| ").splitAsStream(layers).map(LayerText::read).toList(),
+                Pattern.compile(" \\| ")
+                        .splitAsStream(layers)
+                        .map(LayerText::read)
+                        .toList(),
                 TempoText.read(tempo));
     }
 }
