@@ -75,7 +75,7 @@ class CommandQueueTest {
         assertThat(events)
                 .containsExactly(
                         "Writing a.wav failed: It is too long.",
-                        "Writing b.wav failed: The program has a defect here; Help shows its log.",
+                        "Writing b.wav failed: Something in the program broke. See Help > Program log.",
                         "Writing c.wav gave sound");
         assertThat(defect.get()).hasMessage("a slip");
     }
