@@ -150,7 +150,9 @@ public final class KillsMeasure {
                 Exercise edited = exercise.withTempo(Tempo.ofQuarters(tempo));
                 DraftJson.write(Draft.of(edited), draft(folder));
                 System.out.println("draft " + tempo + ".");
-                kept = book.exercises().save(kept, edited, BigBook.NOW);
+                kept = book.exercises()
+                        .save(kept.id(), kept.revision(), edited, BigBook.NOW)
+                        .summary();
                 System.out.println("exercise Edited " + kept.revision() + ".");
                 UUID id = UUID.randomUUID();
                 book.log()

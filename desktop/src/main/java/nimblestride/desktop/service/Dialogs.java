@@ -3,15 +3,12 @@ package nimblestride.desktop.service;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
 
 /** Asks the user. */
 public interface Dialogs {
-    /** Whether to save what would be replaced. */
-    enum Keep {
-        SAVE,
-        LET_GO,
-        CANCEL
-    }
+    /** Returns the folder in which file dialogs start: that of the last file chosen. */
+    ObjectProperty<Path> folderProperty();
 
     /**
      * Asks for a file to open.
@@ -34,8 +31,6 @@ public interface Dialogs {
      * @param folder to start in, if it exists
      */
     Optional<Path> fileToSave(String suggested, Path folder);
-
-    Keep confirmSave(String exerciseName);
 
     void showError(String title, String text);
 

@@ -7,32 +7,32 @@ import nimblestride.store.book.ExerciseSummary;
 
 /** Moves exercises between this window and the Book. Belongs to the interface thread. */
 public interface Library {
-    /** Opens an exercise of the Book, unless the user keeps what is open. */
+    /** Opens an exercise of the Book; what was open is in the Book already. */
     void open(ExerciseSummary exercise);
 
-    /** Opens an exercise of the Book, unless the user keeps what is open; shows in the status bar when it is gone. */
+    /** Opens an exercise of the Book; shows in the status bar when it is gone. */
     void open(UUID exercise);
 
-    /** Opens an exercise that is not in the Book yet. Returns whether it did: the user may keep what is open. */
-    boolean open(Exercise exercise);
+    /** Opens an exercise that is not in the Book yet. It comes into the Book with the first edit. */
+    void open(Exercise exercise);
 
     /**
-     * Adds an exercise to the Book together with the file it came from, and opens it. Without a Book it only opens it.
+     * Imports an exercise from a file: adds it to the Book together with the file, and opens it. Where the file was
+     * imported before, asks which of both to keep. Without a Book it only opens it.
      *
      * @param fileName of the file it came from
      * @param original what the file holds, byte for byte
-     * @return whether it did: the user may keep what is open
      */
-    boolean add(Exercise exercise, String fileName, byte[] original);
+    void add(Exercise exercise, String fileName, byte[] original);
 
     /** Adds exercises to the Book beside the open one: all of them, or none. */
     void add(List<Exercise> exercises);
 
-    /** Saves the open exercise in the Book. Returns whether it did; if not, it has shown why. */
-    boolean save();
+    /** Removes an exercise from the Book; it waits under Recently removed. Where it is open, a new one opens. */
+    void remove(ExerciseSummary exercise);
 
-    /** Receives the news that an exercise has been removed from the Book; it may still be open here. */
-    void removed(UUID exercise);
+    /** Renames an exercise of the Book, open or not. */
+    void rename(ExerciseSummary exercise, String name);
 
     /** Asks which backup to restore, and restores it. */
     void restoreBackup();

@@ -53,7 +53,8 @@ public enum PageId {
     PADS(SOUND, "Pads", "Choose what you play on: pads, the computer's keys, or a simulated player"),
     AUDIO(SOUND, "Audio", "Choose the sound card, and measure its latency"),
 
-    LESSON(STUDENTS, "Lesson", "See what you assigned, what the student practiced, and plan the next lesson"),
+    LESSONS(STUDENTS, "Lessons", "Today's lessons, and all students"),
+    LESSON(STUDENTS, "Student", "See what you assigned, what the student practiced, and plan the next lesson"),
 
     SHEET(SHARE, "Sheet", "Set up the page, then print or save it"),
     NOTATION(SHARE, "Notation", "Compare ways to write the same music, easiest to read first"),

@@ -1,5 +1,7 @@
 package nimblestride.desktop.shell;
 
+import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.IntUnaryOperator;
 import nimblestride.desktop.service.Status;
 import nimblestride.desktop.ui.look.Palette;
@@ -10,27 +12,22 @@ final class Appearance {
     private final WindowFrame frame;
     private final RoadView road;
     private final Workspaces workspaces;
-    private final ImportView importing;
-    private final HelpView help;
-    private final StartView start;
+    private final List<Consumer<Palette>> covers;
     private final MusicStandWindow stand;
     private final Status status;
 
+    /** @param covers set the colors of what may cover the exercise */
     Appearance(
             WindowFrame frame,
             RoadView road,
             Workspaces workspaces,
-            ImportView importing,
-            HelpView help,
-            StartView start,
+            List<Consumer<Palette>> covers,
             MusicStandWindow stand,
             Status status) {
         this.frame = frame;
         this.road = road;
         this.workspaces = workspaces;
-        this.importing = importing;
-        this.help = help;
-        this.start = start;
+        this.covers = List.copyOf(covers);
         this.stand = stand;
         this.status = status;
     }
@@ -44,9 +41,7 @@ final class Appearance {
         frame.wear(palette);
         road.paletteProperty().set(palette);
         workspaces.setPalette(palette);
-        importing.setPalette(palette);
-        help.setPalette(palette);
-        start.setPalette(palette);
+        covers.forEach(cover -> cover.accept(palette));
         stand.refresh();
     }
 

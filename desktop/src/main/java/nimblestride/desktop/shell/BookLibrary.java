@@ -7,186 +7,200 @@ import java.util.UUID;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.language.difference.Differences;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.BookAutosave;
+import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
-import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.Library;
 import nimblestride.desktop.service.Status;
-import nimblestride.files.SafeFileName;
+import nimblestride.desktop.workspace.importing.RepeatedImport;
+import nimblestride.files.SourceFile;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.formats.json.ExerciseJson;
-import nimblestride.store.book.ChangedElsewhereException;
 import nimblestride.store.book.ExerciseSummary;
+import nimblestride.store.book.RemovedItem;
 
-/** Opens and saves the exercise of this window. Asks before it replaces one that is not saved. */
+/**
+ * Opens exercises in this window, and brings them into the Book. Nothing is ever asked about what was open: the Book has
+ * it.
+ */
 final class BookLibrary implements Library {
+    /** The largest file of an exercise that is kept with it, in bytes. */
+    private static final int MAX_BYTES = 64 << 20;
+
     private final ExerciseDocument document;
-    private final Dialogs dialogs;
     private final OpenBook book;
+    private final BookAutosave autosave;
+    private final BookEdits edits;
     private final BookBackups backups;
+    private final RepeatedImportView repeats;
     private final Status status;
 
-    BookLibrary(ExerciseDocument document, Dialogs dialogs, OpenBook book, BookBackups backups, Status status) {
+    BookLibrary(
+            ExerciseDocument document,
+            OpenBook book,
+            BookAutosave autosave,
+            BookEdits edits,
+            BookBackups backups,
+            RepeatedImportView repeats,
+            Status status) {
         this.document = document;
-        this.dialogs = dialogs;
         this.book = book;
+        this.autosave = autosave;
+        this.edits = edits;
         this.backups = backups;
+        this.repeats = repeats;
         this.status = status;
     }
 
     /** Opens a blank exercise. */
     void newExercise() {
-        if (mayReplace()) {
-            document.open(ExerciseDocument.blank());
-            status.show("New exercise.");
-        }
+        document.open(ExerciseDocument.blank());
+        status.show("New exercise.");
     }
 
     @Override
-    public boolean open(Exercise exercise) {
-        if (!mayReplace()) {
-            return false;
-        }
+    public void open(Exercise exercise) {
         document.open(Draft.of(exercise));
-        return true;
     }
 
     @Override
     public void open(ExerciseSummary kept) {
-        book.ask(one -> one.exercises().read(kept.id())).ifPresent(exercise -> {
-            if (mayReplace()) {
-                document.open(new Draft(exercise, Optional.empty(), Optional.of(inBook(kept)), true));
-                status.show("Opened " + kept.name() + ".");
-            }
-        });
+        open(kept.id());
     }
 
     @Override
     public void open(UUID id) {
+        if (document.is(id)) {
+            return;
+        }
         book.ask(one -> one.exercises().find(id))
                 .ifPresent(found -> found.ifPresentOrElse(
-                        this::open, () -> status.show("This exercise is no longer in the Book.")));
+                        this::openFound, () -> status.show("This exercise is no longer in the Book.")));
+    }
+
+    private void openFound(ExerciseSummary found) {
+        Optional<InBook> place = Optional.of(new InBook(found.id(), found.revision()));
+        autosave.unsaved(found.id())
+                .ifPresentOrElse(
+                        waiting -> opened(new Draft(waiting, place, false)),
+                        () -> book.ask(one -> one.exercises().read(found.id()))
+                                .ifPresent(exercise -> opened(new Draft(exercise, place, true))));
+    }
+
+    private void opened(Draft draft) {
+        document.open(draft);
+        status.show("Opened " + draft.exercise().name() + ".");
     }
 
     /**
-     * Opens an exercise file.
+     * Imports an exercise file.
      *
      * @throws StrideException if it can't be read; then nothing changes
      */
-    void openFile(Path file) {
+    void importFile(Path file) {
         Exercise exercise = ExerciseJson.read(file);
-        if (mayReplace()) {
-            document.open(new Draft(exercise, Optional.of(file), Optional.empty(), true));
-            status.show("Opened " + file.getFileName() + ".");
-        }
+        add(exercise, file.getFileName().toString(), SourceFile.bytes(file, MAX_BYTES, "an exercise"));
     }
 
     @Override
-    public boolean add(Exercise exercise, String fileName, byte[] original) {
-        if (!mayReplace()) {
-            return false;
+    public void add(Exercise exercise, String fileName, byte[] original) {
+        Optional<ExerciseSummary> before = book.book().isEmpty()
+                ? Optional.empty()
+                : book.ask(one -> one.importedFiles().importedAs(fileName, original).flatMap(one.exercises()::find))
+                        .flatMap(found -> found);
+        if (before.isEmpty()) {
+            addNew(exercise, fileName, original);
+            return;
         }
+        Optional<Exercise> there = autosave.unsaved(before.get().id())
+                .or(() -> book.ask(one -> one.exercises().read(before.get().id())));
+        if (there.isEmpty()) {
+            return;
+        }
+        if (Differences.between(there.get(), exercise).isEmpty()) {
+            open(before.get().id());
+            status.show("\"" + before.get().name() + "\" is in the Book already, just as in " + fileName + ".");
+            return;
+        }
+        repeats.show(new RepeatedImport(fileName, there.get(), exercise), new RepeatedImport.Choice() {
+            @Override
+            public void openTheOneInTheBook() {
+                open(before.get().id());
+            }
+
+            @Override
+            public void replace() {
+                BookLibrary.this.replace(before.get().id(), exercise, fileName, original);
+            }
+
+            @Override
+            public void keepBoth() {
+                addNew(exercise, fileName, original);
+            }
+        });
+    }
+
+    private void addNew(Exercise exercise, String fileName, byte[] original) {
         Optional<ExerciseSummary> kept = book.change(one -> one.inTransaction(() -> {
             ExerciseSummary added = one.exercises().add(exercise, book.now());
             one.importedFiles().keep(added.id(), fileName, original);
             return added;
         }));
-        document.open(new Draft(exercise, Optional.empty(), kept.map(BookLibrary::inBook), kept.isPresent()));
-        kept.ifPresent(now ->
-                status.show("\"" + now.name() + "\" is in the Book, with " + fileName + ", which it came from."));
-        return true;
+        document.open(new Draft(exercise, kept.map(BookLibrary::inBook), true));
+        kept.ifPresent(now -> status.show("Imported " + fileName + ". \"" + now.name() + "\" is in the Book."));
+    }
+
+    /** Replaces an exercise by what a file holds; its history keeps what it was, and undo brings that back. */
+    private void replace(UUID id, Exercise exercise, String fileName, byte[] original) {
+        open(id);
+        if (!document.is(id)) {
+            return;
+        }
+        Exercise before = document.exerciseProperty().get();
+        boolean kept = book.ask(one -> one.inTransaction(() -> {
+                    one.history().name(id, before, "Before importing " + fileName, book.now());
+                    one.importedFiles().keep(id, fileName, original);
+                    return true;
+                }))
+                .isPresent();
+        if (kept) {
+            document.edit(now -> exercise);
+            status.show("Replaced by " + fileName + ". Its history keeps the one before.");
+        }
     }
 
     @Override
     public void add(List<Exercise> exercises) {
         book.change(one -> one.exercises().addAll(exercises, book.now()))
-                .ifPresent(kept -> status.show("Kept " + Counted.count(kept.size(), "exercise") + " in the Book."));
+                .ifPresent(kept -> status.show(Counted.count(kept.size(), "exercise") + " added to the Book."));
     }
 
     @Override
-    public void removed(UUID id) {
-        if (document.inBookProperty().get().filter(here -> here.id().equals(id)).isPresent()) {
-            document.removedFromBook();
+    public void remove(ExerciseSummary exercise) {
+        boolean isOpen = document.is(exercise.id());
+        if (isOpen) {
+            document.open(ExerciseDocument.blank());
+        }
+        autosave.finish(exercise.id());
+        if (!edits.remove(RemovedItem.Kind.EXERCISE, exercise.id(), exercise.name()) && isOpen) {
+            open(exercise.id());
         }
     }
 
-    /** Returns whether the open exercise may be replaced: it is saved, or the user agrees to lose the changes. */
-    private boolean mayReplace() {
-        if (document.savedProperty().get()) {
-            return true;
-        }
-        return switch (dialogs.confirmSave(document.exerciseProperty().get().name())) {
-            case SAVE -> saveWhereItCameFrom();
-            case LET_GO -> true;
-            case CANCEL -> false;
-        };
-    }
-
-    /**
-     * Saves to the file the exercise came from, else to the Book. Returns whether it did; if not, it has shown why.
-     */
-    boolean saveWhereItCameFrom() {
-        return document.fileProperty().get().map(this::write).orElseGet(this::save);
-    }
-
-    /** Asks for a file and saves to it. */
-    void saveAs() {
-        dialogs.fileToSave(SafeFileName.of(document.exerciseProperty().get().name()) + ".json")
-                .map(BookLibrary::withEnding)
-                .ifPresent(this::write);
-    }
-
-    private static Path withEnding(Path file) {
-        return file.getFileName().toString().contains(".") ? file : file.resolveSibling(file.getFileName() + ".json");
-    }
-
-    private boolean write(Path file) {
-        Exercise exercise = document.exerciseProperty().get();
+    @Override
+    public void rename(ExerciseSummary exercise, String name) {
         try {
-            ExerciseJson.write(exercise, file);
-            document.savedToFile(file, exercise);
-            status.show("Saved as " + file + ".");
-            return true;
+            if (document.is(exercise.id())) {
+                document.edit(now -> now.withName(name));
+            } else {
+                edits.rename(exercise, name);
+            }
         } catch (StrideException e) {
-            dialogs.showError("I can't save the exercise", e.getMessage() + "\n\nIt is still open, unchanged.");
-            return false;
+            status.show("I can't use this name: " + e.getMessage() + ".");
         }
-    }
-
-    @Override
-    public boolean save() {
-        Exercise exercise = document.exerciseProperty().get();
-        try {
-            Optional<ExerciseSummary> kept =
-                    book.change(one -> document.inBookProperty().get().isEmpty()
-                            ? one.exercises().add(exercise, book.now())
-                            : one.exercises().save(inBook(exercise), exercise, book.now()));
-            kept.ifPresent(now -> {
-                document.savedInBook(inBook(now), exercise);
-                status.show("\"" + now.name() + "\" is in the Book.");
-            });
-            return kept.isPresent();
-        } catch (ChangedElsewhereException e) {
-            return addBeside(exercise, e.getMessage());
-        }
-    }
-
-    private ExerciseSummary inBook(Exercise exercise) {
-        InBook here = document.inBookProperty().get().orElseThrow();
-        return new ExerciseSummary(here.id(), exercise.name(), "", here.revision());
-    }
-
-    private boolean addBeside(Exercise exercise, String why) {
-        if (!dialogs.confirm(
-                "Another window changed this exercise",
-                why + "\n\nYou can keep yours as a separate exercise.",
-                "Keep mine separately")) {
-            return false;
-        }
-        Optional<ExerciseSummary> kept = book.change(one -> one.exercises().add(exercise, book.now()));
-        kept.ifPresent(now -> document.savedInBook(inBook(now), exercise));
-        return kept.isPresent();
     }
 
     private static InBook inBook(ExerciseSummary kept) {

@@ -45,12 +45,10 @@ final class DocumentBindings {
     /** Saves each state as a draft, and shows its name in the title of the window. */
     void keep(Stage stage, DraftSession drafts) {
         Runnable keep = () -> {
-            stage.setTitle((document.savedProperty().get() ? "" : "• ")
-                    + document.exerciseProperty().get().name() + " - Nimble Stride");
+            stage.setTitle(document.exerciseProperty().get().name() + " - Nimble Stride");
             drafts.keep(document.draft());
         };
         document.exerciseProperty().addListener(change -> keep.run());
-        document.fileProperty().addListener(change -> keep.run());
         document.inBookProperty().addListener(change -> keep.run());
         document.savedProperty().addListener(change -> keep.run());
         keep.run();

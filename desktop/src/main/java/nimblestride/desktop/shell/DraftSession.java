@@ -50,8 +50,6 @@ final class DraftSession implements AutoCloseable {
                     Optional.of(new Autosave(found.drafts(), problem -> Platform.runLater(() -> status.show(problem))));
             if (!found.problem().isEmpty()) {
                 status.show(found.problem());
-            } else if (found.last().isPresent() && !found.last().get().saved()) {
-                status.show("You are back where you left off. This exercise is in no file yet.");
             }
             return found.last().orElseGet(ExerciseDocument::blank);
         } catch (StrideException e) {

@@ -8,26 +8,33 @@ import nimblestride.core.exercise.edit.RewriteEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.service.Status;
 
-/** The Edit menu: undo, redo, paste, and writing the same music in other bars or values. */
+/** The Edit menu: undo, redo, paste, history, and writing the same music in other bars or values. */
 final class EditMenu extends Menu {
     private final ExerciseDocument document;
     private final Status status;
 
-    EditMenu(ExerciseDocument document, FileActions files, Status status) {
+    EditMenu(
+            ExerciseDocument document, UndoHistory steps, HistoryView history, AssignView assign, FileActions files, Status status) {
         super("Edit");
         this.document = document;
         this.status = status;
-        MenuItem undo = MenuItems.item("Undo", "Shortcut+Z", document::undo);
-        undo.disableProperty().bind(document.canUndoProperty().not());
-        MenuItem redo = MenuItems.item("Redo", "Shortcut+Shift+Z", document::redo);
-        redo.disableProperty().bind(document.canRedoProperty().not());
+        MenuItem undo = MenuItems.item("Undo", "Shortcut+Z", steps::undo);
+        undo.disableProperty().bind(steps.canUndoProperty().not());
+        MenuItem redo = MenuItems.item("Redo", "Shortcut+Shift+Z", steps::redo);
+        redo.disableProperty().bind(steps.canRedoProperty().not());
         getItems()
                 .setAll(
                         undo,
                         redo,
                         MenuItems.item("Paste a score or file", "Shortcut+V", files::paste),
+                        new SeparatorMenuItem(),
+                        MenuItems.item("Name this state…", "Shortcut+S", history::name),
+                        MenuItems.item("History…", "Shortcut+H", history::showHistory),
+                        MenuItems.item("Assign to students…", "Shortcut+Shift+A", assign::show),
+                        MenuItems.item("Recently removed…", "Shortcut+Shift+U", history::showRemoved),
                         new SeparatorMenuItem(),
                         MenuItems.item("Write as one long bar", "Shortcut+L", () -> rewrite(RewriteEdits::joinBars)),
                         MenuItems.item(

@@ -2,6 +2,7 @@ package nimblestride.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -9,7 +10,6 @@ import javafx.scene.input.Clipboard;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.practice.journal.LogOwner;
-import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.BookTransfer;
 import nimblestride.desktop.document.library.OpenBook;
@@ -17,19 +17,16 @@ import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.Status;
 import nimblestride.desktop.workspace.importing.ImportedOriginal;
 import nimblestride.files.AtomicFile;
-import nimblestride.files.SafeFileName;
 import nimblestride.formats.json.BookJson;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.formats.json.LogJson;
-import nimblestride.formats.midi.ExerciseMidi;
 import nimblestride.formats.source.FileImporter;
 
-/** Opens files of every kind the program reads, wherever they come from: the menu, a drop, or the clipboard. */
+/** Imports files of every kind the program reads, wherever they come from: the menu, a drop, or the clipboard. */
 final class FileActions {
     private final ExerciseDocument document;
     private final Dialogs dialogs;
     private final OpenBook book;
-    private final CommandQueue commands;
     private final Status status;
     private final BookLibrary library;
     private final ImportView importing;
@@ -38,27 +35,27 @@ final class FileActions {
             ExerciseDocument document,
             Dialogs dialogs,
             OpenBook book,
-            CommandQueue commands,
             Status status,
             BookLibrary library,
             ImportView importing) {
         this.document = document;
         this.dialogs = dialogs;
         this.book = book;
-        this.commands = commands;
         this.status = status;
         this.library = library;
         this.importing = importing;
     }
 
-    /** Asks for an exercise, a Book, or a log, and opens it. */
+    /** Asks for a file of any kind the program reads, and imports it. */
     void open() {
-        dialogs.fileToOpen(List.of("json")).ifPresent(this::open);
+        List<String> endings = new ArrayList<>(List.of("json"));
+        endings.addAll(FileImporter.ENDINGS);
+        dialogs.fileToOpen(endings).ifPresent(this::open);
     }
 
-    /** Asks for a score or a MIDI file, and shows what is in it. */
-    void importFile() {
-        dialogs.fileToOpen(FileImporter.ENDINGS).ifPresent(this::open);
+    /** Returns the open exercise. */
+    Exercise exercise() {
+        return document.exerciseProperty().get();
     }
 
     /** Opens the file on the clipboard, or the score that is there as text. */
@@ -74,8 +71,8 @@ final class FileActions {
     }
 
     /**
-     * Opens a file: opens an exercise in this window, merges a Book or a log, and shows a score or a MIDI file before
-     * it imports any of it. If the file can't be read, shows why and changes nothing.
+     * Imports a file: adds an exercise to the Book, merges a Book or a log, and shows a score or a MIDI file before it
+     * imports any of it. If the file can't be read, shows why and changes nothing.
      */
     void open(Path file) {
         try {
@@ -86,10 +83,10 @@ final class FileActions {
             switch (BookTransfer.formatOf(file)) {
                 case BookJson.FORMAT -> mergeBook(file);
                 case LogJson.FORMAT -> mergeLog(file);
-                default -> library.openFile(file);
+                default -> library.importFile(file);
             }
         } catch (StrideException e) {
-            dialogs.showError("I can't open this file", file + "\n\n" + e.getMessage());
+            dialogs.showError("I can't import this file", file + "\n\n" + e.getMessage());
         }
     }
 
@@ -129,16 +126,5 @@ final class FileActions {
                         written -> status.show("Exported " + written + ".")));
     }
 
-    /** Asks for a file and exports the open exercise as MIDI. */
-    void exportMidi() {
-        Exercise exercise = document.exerciseProperty().get();
-        dialogs.fileToSave(SafeFileName.of(exercise.name()) + ".mid")
-                .ifPresent(file -> commands.run(
-                        "Exporting " + file.getFileName(),
-                        progress -> {
-                            AtomicFile.write(file, ExerciseMidi.write(exercise));
-                            return file;
-                        },
-                        written -> status.show("Exported " + written + ".")));
-    }
+
 }

@@ -1,13 +1,17 @@
 package nimblestride.desktop.shell;
 
+import java.util.Optional;
 import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.input.KeyCombination;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.workspace.share.ShareWorkspace;
+import nimblestride.formats.export.ExportFormat;
 
-/** The File menu: new, open, save, export, backups, quit. */
+/** The File menu: new, import, export, print, backups, quit. */
 final class FileMenu extends Menu {
     FileMenu(
             FileActions files,
@@ -17,30 +21,44 @@ final class FileMenu extends Menu {
             ShareWorkspace share,
             Runnable quit) {
         super("File");
-        getItems()
-                .setAll(
-                        MenuItems.item("New", "Shortcut+N", library::newExercise),
-                        MenuItems.item("Open…", "Shortcut+O", files::open),
-                        MenuItems.item("Import a score or MIDI…", "Shortcut+I", files::importFile),
-                        new SeparatorMenuItem(),
-                        MenuItems.item("Save", "Shortcut+S", library::saveWhereItCameFrom),
-                        MenuItems.item("Save as…", "Shortcut+Shift+S", library::saveAs),
-                        MenuItems.item("Keep in the Book", "Shortcut+K", library::save),
-                        MenuItems.item("Export the original…", "Shortcut+Shift+O", files::saveOriginal),
-                        MenuItems.item("Export MIDI…", "Shortcut+M", files::exportMidi),
-                        MenuItems.item("Export WAV…", "Shortcut+W", () -> {
+        Menu export = new Menu("Export");
+        for (ExportFormat format : ExportFormat.values()) {
+            MenuItem item = MenuItems.item(
+                    format.title() + "…",
+                    () -> services.export().exercise(files.exercise(), format, share.sheet()));
+            shortcut(format).map(KeyCombination::valueOf).ifPresent(item::setAccelerator);
+            export.getItems().add(item);
+        }
+        export.getItems()
+                .addAll(
+                        MenuItems.item("Audio (WAV)…", "Shortcut+W", () -> {
                             services.navigation().open(PageId.SOUND_FILE);
                             share.writeSound();
                         }),
+                        MenuItems.item("The file it was imported from…", "Shortcut+Shift+O", files::saveOriginal),
+                        new SeparatorMenuItem(),
+                        MenuItems.item("The whole Book…", "Shortcut+Shift+W", services.export()::book));
+        getItems()
+                .setAll(
+                        MenuItems.item("New", "Shortcut+N", library::newExercise),
+                        MenuItems.item("Import…", "Shortcut+O", files::open),
+                        export,
                         MenuItems.item("Print the sheet…", "Shortcut+P", () -> {
                             services.navigation().open(WorkspaceId.SHARE);
                             share.print();
                         }),
                         new SeparatorMenuItem(),
-                        MenuItems.item("Export the whole Book…", "Shortcut+Shift+W", services.export()::book),
                         MenuItems.item("Back up the Book…", "Shortcut+Shift+B", backups::backUp),
                         MenuItems.item("Restore a backup…", "Shortcut+Shift+R", backups::restore),
                         new SeparatorMenuItem(),
                         MenuItems.item("Quit", "Shortcut+Q", quit));
+    }
+
+    private static Optional<String> shortcut(ExportFormat format) {
+        return switch (format) {
+            case JSON -> Optional.of("Shortcut+Shift+S");
+            case MIDI -> Optional.of("Shortcut+M");
+            default -> Optional.empty();
+        };
     }
 }

@@ -18,6 +18,7 @@ import nimblestride.core.language.text.TempoText;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.field.TypedField;
@@ -32,7 +33,7 @@ final class Heading extends VBox {
     private final TypedField<Phrase> bars;
     private final TypedField<Tempo> tempo;
 
-    Heading(ExerciseDocument document, Transport transport) {
+    Heading(ExerciseDocument document, UndoHistory steps, Transport transport) {
         this.document = document;
         getStyleClass().add("heading");
         name = new TypedField<>(
@@ -91,13 +92,13 @@ final class Heading extends VBox {
 
         HBox first = row(
                 name,
-                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", document.canUndoProperty(), document::undo),
+                icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", steps.canUndoProperty(), steps::undo),
                 icon(
                         "redo",
                         Feather.CORNER_UP_RIGHT,
                         "Redo (Ctrl+Shift+Z)",
-                        document.canRedoProperty(),
-                        document::redo));
+                        steps.canRedoProperty(),
+                        steps::redo));
         HBox second = row(caption("Bars"), bars, caption("Tempo"), tempo, play, click);
         getChildren().setAll(first, second);
     }

@@ -55,6 +55,8 @@ final class LegacySettings {
                 flag("reducedMotion", usual.reducedMotion()),
                 percent(),
                 flag("bookShown", usual.bookShown()),
+                usual.findingsShown(),
+                usual.folder(),
                 Counting.of(counting()),
                 sheet(),
                 rests(),

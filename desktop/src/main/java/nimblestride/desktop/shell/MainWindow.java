@@ -7,6 +7,7 @@ import javafx.stage.Stage;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.PageId;
@@ -96,6 +97,10 @@ public final class MainWindow {
 
     ExerciseDocument document() {
         return parts.document;
+    }
+
+    UndoHistory steps() {
+        return parts.steps;
     }
 
     OpenBook book() {

@@ -10,8 +10,14 @@ final class MenuItems {
 
     /** Makes an item. {@code keys} are in the form of {@link KeyCombination#valueOf}: {@code Shortcut+S}. */
     static MenuItem item(String text, String keys, Runnable action) {
-        MenuItem item = new MenuItem(text);
+        MenuItem item = item(text, action);
         item.setAccelerator(KeyCombination.valueOf(keys));
+        return item;
+    }
+
+    /** Makes an item without a shortcut. */
+    static MenuItem item(String text, Runnable action) {
+        MenuItem item = new MenuItem(text);
         item.setOnAction(event -> action.run());
         return item;
     }

@@ -32,13 +32,24 @@ final class PaneLayout extends SplitPane {
     private static final double NEAR = 0.004;
 
     private final Region book;
+    private final Region findings;
+    private final PaneRail bookRail;
+    private final PaneRail findingsRail;
     private final RoadView road;
     private final SplitPane middle;
     /** The last position this class gave the divider between Road and workspace. */
     private double moved;
 
-    PaneLayout(Region book, RoadView road, Region workspaces, Region findings) {
+    private double endOfBook = END_OF_BOOK;
+    private double beginOfFindings = BEGIN_OF_FINDINGS;
+
+    PaneLayout(Region book, RoadView road, Region workspaces, Region findings, ViewOptions options) {
         this.book = book;
+        this.findings = findings;
+        bookRail = new PaneRail(
+                "The Book", "Ctrl+B", "unfold-book", () -> options.bookShownProperty().set(true));
+        findingsRail = new PaneRail(
+                "Findings", "Ctrl+G", "unfold-findings", () -> options.findingsShownProperty().set(true));
         this.road = road;
         middle = new SplitPane(road, workspaces);
         middle.setOrientation(Orientation.VERTICAL);
@@ -51,23 +62,35 @@ final class PaneLayout extends SplitPane {
         setResizableWithParent(book, false);
         setResizableWithParent(findings, false);
         getStyleClass().add("across");
+        options.bookShownProperty().subscribe(this::showBook);
+        options.findingsShownProperty().subscribe(this::showFindings);
     }
 
-    /** Shows or folds the Book. The findings keep their width, and the window needs less without the Book. */
-    void showBook(boolean shown) {
-        if (shown == getItems().contains(book)) {
-            return;
-        }
+    /** Shows the Book, or folds it to a rail; the findings keep their width. */
+    private void showBook(boolean shown) {
         double[] edges = getDividerPositions();
-        double findings = edges[edges.length - 1];
-        if (shown) {
-            getItems().add(0, book);
-            setDividerPositions(Math.min(END_OF_BOOK, findings / 2), findings);
-        } else {
-            getItems().remove(book);
-            setDividerPositions(findings);
+        if (!shown) {
+            endOfBook = edges[0];
         }
-        setMinWidth(shown ? MIN_WIDTH : 0);
+        getItems().set(0, shown ? book : bookRail);
+        setDividerPositions(shown ? Math.min(endOfBook, edges[1] / 2) : 0, edges[1]);
+        fitWindow();
+    }
+
+    /** Shows the findings, or folds them to a rail; the Book keeps its width. */
+    private void showFindings(boolean shown) {
+        double[] edges = getDividerPositions();
+        if (!shown) {
+            beginOfFindings = edges[1];
+        }
+        getItems().set(2, shown ? findings : findingsRail);
+        setDividerPositions(edges[0], shown ? beginOfFindings : 1);
+        fitWindow();
+    }
+
+    /** The window needs less room without one of them. */
+    private void fitWindow() {
+        setMinWidth(getItems().contains(book) && getItems().contains(findings) ? MIN_WIDTH : 0);
     }
 
     /**

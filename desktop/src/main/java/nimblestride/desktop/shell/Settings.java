@@ -35,6 +35,8 @@ import tools.jackson.databind.node.ObjectNode;
  * @param reducedMotion whether a moving line replaces the hopping marker
  * @param percent scale of everything
  * @param bookShown whether the Book is shown
+ * @param findingsShown whether the findings are shown
+ * @param folder in which file dialogs start; empty for the usual one
  * @param counting how the Road is counted
  * @param sheet of which paper, sections and stages are remembered
  * @param rests minutes of playing after which a break is due; 0 for no reminder
@@ -47,6 +49,8 @@ record Settings(
         boolean reducedMotion,
         int percent,
         boolean bookShown,
+        boolean findingsShown,
+        String folder,
         Counting counting,
         Sheet sheet,
         int rests,
@@ -58,6 +62,8 @@ record Settings(
             false,
             DisplaySizes.DEFAULT,
             true,
+            true,
+            "",
             Counting.DEFAULT,
             Sheet.DEFAULT,
             BreakSchedule.DEFAULT.minutes(),
@@ -115,6 +121,9 @@ record Settings(
                 root.member("reducedMotion").truth(),
                 DisplaySizes.nearest(root.member("percent").whole()),
                 root.member("bookShown").truth(),
+                // Settings written before the findings could fold, and before folders were remembered, state neither.
+                !root.has("findingsShown") || root.member("findingsShown").truth(),
+                root.has("folder") ? root.member("folder").text() : "",
                 new Counting(root.member("counting").oneOf(CountingSystem.class), words(root)),
                 sheet.make(() -> sheet(sheet)),
                 root.make(() -> new BreakSchedule(root.member("rests").whole()).minutes()),
@@ -163,6 +172,8 @@ record Settings(
         root.put("reducedMotion", reducedMotion);
         root.put("percent", percent);
         root.put("bookShown", bookShown);
+        root.put("findingsShown", findingsShown);
+        root.put("folder", this.folder);
         root.put("counting", counting.system().name());
         root.put("sixNotes", counting.words().sixNotes().name());
         ArrayNode ownWords = root.putArray("ownWords");

@@ -1,7 +1,6 @@
 package nimblestride.desktop.shell;
 
 import java.util.List;
-import nimblestride.desktop.async.Lazy;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.PageId;
@@ -15,15 +14,13 @@ import nimblestride.store.book.ExerciseSummary;
 final class StartView implements StartPane.Choice {
     private static final int LAST_EXERCISES = 3;
 
-    private final CenterPane center;
     private final ExerciseDocument document;
     private final OpenBook book;
     private final WindowServices services;
-    private final Lazy<StartPane> pane = new Lazy<>(() -> new StartPane(this));
-    private Palette palette = Palette.DAY;
+    private final Cover<StartPane> cover;
 
     StartView(CenterPane center, ExerciseDocument document, OpenBook book, WindowServices services) {
-        this.center = center;
+        this.cover = new Cover<>(center, () -> new StartPane(this), StartPane::setPalette);
         this.document = document;
         this.book = book;
         this.services = services;
@@ -42,27 +39,23 @@ final class StartView implements StartPane.Choice {
     }
 
     void show() {
-        pane.get().setPalette(palette);
-        pane.get()
+        cover.show()
                 .show(
                         book.book().isEmpty()
                                 ? List.of()
                                 : book.ask(open -> open.exercises().last(LAST_EXERCISES))
                                         .orElse(List.of()));
-        center.show(pane.get());
     }
 
-    void setPalette(Palette newPalette) {
-        palette = newPalette;
-        pane.ifMade(made -> made.setPalette(newPalette));
+    void setPalette(Palette palette) {
+        cover.setPalette(palette);
     }
 
     @Override
     public void open(StartCard card) {
-        if (services.library().open(card.exercise())) {
-            open(card.page());
-            services.status().show(card.hint());
-        }
+        services.library().open(card.exercise());
+        open(card.page());
+        services.status().show(card.hint());
     }
 
     @Override
@@ -79,6 +72,6 @@ final class StartView implements StartPane.Choice {
 
     @Override
     public void leave() {
-        pane.ifMade(center::back);
+        cover.leave();
     }
 }

@@ -21,6 +21,8 @@ final class ViewMenu extends Menu {
         super("View");
         CheckMenuItem book = MenuItems.check("Show the Book", "Shortcut+B");
         book.selectedProperty().bindBidirectional(options.bookShownProperty());
+        CheckMenuItem findings = MenuItems.check("Show the findings", "Shortcut+G");
+        findings.selectedProperty().bindBidirectional(options.findingsShownProperty());
         CheckMenuItem room = MenuItems.check("More room for the workspace", "Shortcut+E");
         room.selectedProperty().bindBidirectional(options.roomForWorkspaceProperty());
         CheckMenuItem dark = MenuItems.check("Dark mode", "Shortcut+D");
@@ -34,7 +36,7 @@ final class ViewMenu extends Menu {
         }
         getItems()
                 .addAll(
-                        MenuItems.item("Stand: count in large type", "Shortcut+R", stand::show),
+                        MenuItems.item("Stand: this bar and the next, full screen", "Shortcut+R", stand::show),
                         new SeparatorMenuItem(),
                         MenuItems.item("Zoom in", "Shortcut+PLUS", road::zoomIn),
                         MenuItems.item("Zoom out", "Shortcut+MINUS", road::zoomOut),
@@ -54,6 +56,7 @@ final class ViewMenu extends Menu {
                             find.run();
                         }),
                         book,
+                        findings,
                         room,
                         dark,
                         still);

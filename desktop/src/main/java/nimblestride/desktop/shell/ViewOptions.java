@@ -6,6 +6,7 @@ import javafx.beans.property.SimpleBooleanProperty;
 /** Holds how the window looks: the View menu sets it, the settings save it, and the panes follow it. */
 public final class ViewOptions {
     private final BooleanProperty bookShown = new SimpleBooleanProperty(true);
+    private final BooleanProperty findingsShown = new SimpleBooleanProperty(true);
     private final BooleanProperty roomForWorkspace = new SimpleBooleanProperty();
     private final BooleanProperty darkMode = new SimpleBooleanProperty();
     private final BooleanProperty reducedMotion;
@@ -18,6 +19,11 @@ public final class ViewOptions {
     /** Whether the Book is shown. */
     public BooleanProperty bookShownProperty() {
         return bookShown;
+    }
+
+    /** Whether the findings are shown. */
+    public BooleanProperty findingsShownProperty() {
+        return findingsShown;
     }
 
     /** Whether the workspace has more room than the Road. */

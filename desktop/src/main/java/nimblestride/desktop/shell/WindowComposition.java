@@ -2,6 +2,7 @@ package nimblestride.desktop.shell;
 
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import java.util.function.LongSupplier;
 import javafx.application.Platform;
 import javafx.scene.layout.BorderPane;
@@ -9,7 +10,10 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.BookAutosave;
+import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.service.Dialogs;
@@ -50,9 +54,14 @@ final class WindowComposition {
     final WindowServices services;
     final HelpView help;
     final StartView start;
+    final HistoryView history;
+    final UndoHistory steps;
     final MusicStandWindow stand;
     final Appearance appearance;
     private final BorderPane root = new BorderPane();
+    private final AssignView assign;
+    private final BookEdits edits;
+    private final BookAutosave autosave;
     private final DraftSession drafts = new DraftSession(status);
     private final WindowSound sound;
     private final Heading heading;
@@ -89,7 +98,16 @@ final class WindowComposition {
         status.clearOnEdit(document);
         book = new OpenBook(startup.file(), startup.book(), clock, commands, status);
         BookBackups backups = new BookBackups(book, dialogs, status);
-        library = new BookLibrary(document, dialogs, book, backups, status);
+        steps = new UndoHistory(document, status);
+        edits = new BookEdits(book, steps, status);
+        autosave = new BookAutosave(document, book, status);
+        frame = new WindowFrame(stage, root, remembered);
+        sound = new WindowSound(document, outputs, home.resolve("voices"), road, this::follow, status);
+        remembered.sound().apply(sound.transport().settings(), sound.devices());
+        heading = new Heading(document, steps, sound.transport());
+        CenterPane center = new CenterPane(root, heading);
+        RepeatedImportView repeats = new RepeatedImportView(center);
+        library = new BookLibrary(document, book, autosave, edits, backups, repeats, status);
         SheetPrinter printer = new SheetPrinter(stage, dialogs, commands, status);
         services = new WindowServices(
                 dialogs,
@@ -99,16 +117,12 @@ final class WindowComposition {
                 new WindowExport(book, dialogs, commands, status, printer));
 
         // Parts
-        frame = new WindowFrame(stage, root, remembered);
-        sound = new WindowSound(document, outputs, home.resolve("voices"), road, this::follow, status);
-        remembered.sound().apply(sound.transport().settings(), sound.devices());
-        stand = new MusicStandWindow(stage, document, road, sound.transport()::toggle, frame::style);
-        heading = new Heading(document, sound.transport());
-        CenterPane center = new CenterPane(root, heading);
         importing = new ImportView(center, home, library, dialogs, status);
-        files = new FileActions(document, dialogs, book, commands, status, library, importing);
+        files = new FileActions(document, dialogs, book, status, library, importing);
         help = new HelpView(center, book, services);
         start = new StartView(center, document, book, services);
+        assign = new AssignView(center, document, book, edits);
+        history = new HistoryView(center, document, book, edits, dialogs, status);
         place = new PlaceWorkspace(
                 document,
                 road.countingSystemProperty(),
@@ -117,9 +131,12 @@ final class WindowComposition {
                 moment -> road.bringIntoView(moment));
         cross = new CrossWorkspace(document, library);
         recorder = new PracticeRecorder(document, book, sound.transport(), nanos);
+        stand = new MusicStandWindow(
+                stage, document, road, sound.transport(), sound.devices(), recorder, frame::style);
         practice = new PracticeWorkspace(
                 document,
                 book,
+                edits,
                 recorder,
                 sound.transport(),
                 sound.devices(),
@@ -136,20 +153,32 @@ final class WindowComposition {
                 services);
         findings = new FindingsPane(
                 where -> road.bringIntoView(where.at()), fix -> document.edit(exercise -> fix.fixed()));
-        bookPane = new BookPane(book, library, dialogs);
-        appearance = new Appearance(frame, road, workspaces, importing, help, start, stand, status);
-        settings = new SettingsSession(home, frame, options, road, share, practice.breaksProperty(), sound);
+        bookPane = new BookPane(book, edits, library, dialogs);
+        appearance = new Appearance(
+                frame,
+                road,
+                workspaces,
+                List.of(
+                        importing::setPalette,
+                        help::setPalette,
+                        start::setPalette,
+                        history::setPalette,
+                        repeats::setPalette),
+                stand,
+                status);
+        settings = new SettingsSession(home, frame, options, dialogs, road, share, practice.breaksProperty(), sound);
 
         addWorkspaces(nanos);
         layOut(new MainMenu(
                 new FileMenu(files, library, backups, services, share, this::quit),
-                new EditMenu(document, files, status),
+                new EditMenu(document, steps, history, assign, files, status),
                 new PlayMenu(sound.transport(), road, services.navigation()),
                 new ViewMenu(options, services.navigation(), road, stand, appearance, bookPane::find),
                 new HelpMenu(help, start, dialogs, defects)));
         connect();
         settings.apply(remembered);
         status.add(found.problem());
+        autosave.begin();
         start.showFirst();
     }
 
@@ -169,7 +198,7 @@ final class WindowComposition {
         workspaces.add(WorkspaceId.PRACTICE, practice);
         workspaces.add(
                 WorkspaceId.SOUND, new SoundWorkspace(sound.transport(), sound.devices(), sound.recordings(), dialogs));
-        workspaces.add(WorkspaceId.STUDENTS, new StudentsWorkspace(document, book, share::sheet, services));
+        workspaces.add(WorkspaceId.STUDENTS, new StudentsWorkspace(document, book, edits, assign::show, share::sheet, services));
         workspaces.add(WorkspaceId.SHARE, share);
         workspaces.setTrailing(
                 new CountChoice(document, road.countingSystemProperty(), road.subdivisionProperty(), stand::show));
@@ -178,12 +207,11 @@ final class WindowComposition {
 
     private void layOut(MainMenu menu) {
         StatusBar statusBar = new StatusBar(status, commands);
-        PaneLayout panes = new PaneLayout(bookPane, road, workspaces, findings);
+        PaneLayout panes = new PaneLayout(bookPane, road, workspaces, findings, options);
         root.getStyleClass().add("window");
         root.setTop(new VBox(menu, heading));
         root.setCenter(panes);
         root.setBottom(statusBar);
-        options.bookShownProperty().addListener((property, was, shown) -> panes.showBook(shown));
         options.roomForWorkspaceProperty().addListener((property, was, more) -> panes.roomForWorkspace(more));
         PlaybackFollower.listen(sound.transport(), sound.devices(), document, stage.getScene(), statusBar.playing());
     }
@@ -199,7 +227,7 @@ final class WindowComposition {
                 .set(shown.needsRoom()));
         new WindowKeys(
                         frame.scene(),
-                        document,
+                        steps,
                         sound.transport(),
                         sound.devices(),
                         road,
@@ -235,6 +263,7 @@ final class WindowComposition {
         sound.close();
         workspaces.close();
         bookPane.close();
+        autosave.close();
         document.close();
         drafts.close();
         commands.close();

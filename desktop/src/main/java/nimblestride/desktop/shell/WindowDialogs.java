@@ -7,6 +7,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.control.Alert;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
@@ -24,12 +26,17 @@ import nimblestride.formats.export.ExportFormat;
 /** Asks the user in dialogs of the window. */
 public final class WindowDialogs implements Dialogs {
     private final Stage stage;
-    private final Path firstFolder;
+    private final ObjectProperty<Path> folder;
 
     /** @param firstFolder where file dialogs start the first time */
     public WindowDialogs(Stage stage, Path firstFolder) {
         this.stage = stage;
-        this.firstFolder = firstFolder;
+        this.folder = new SimpleObjectProperty<>(firstFolder);
+    }
+
+    @Override
+    public ObjectProperty<Path> folderProperty() {
+        return folder;
     }
 
     @Override
@@ -72,8 +79,8 @@ public final class WindowDialogs implements Dialogs {
                                 kind(endings.get(0)),
                                 endings.stream().map(ending -> "*." + ending).toList()),
                         new FileChooser.ExtensionFilter("All files", "*.*"));
-        if (Files.isDirectory(firstFolder)) {
-            chooser.setInitialDirectory(firstFolder.toFile());
+        if (Files.isDirectory(folder.get())) {
+            chooser.setInitialDirectory(folder.get().toFile());
         }
         return chooser;
     }
@@ -86,18 +93,10 @@ public final class WindowDialogs implements Dialogs {
                 .orElse(ending);
     }
 
-    private static Optional<Path> chosen(Supplier<File> choice) {
-        return Optional.ofNullable(choice.get()).map(File::toPath);
-    }
-
-    @Override
-    public Keep confirmSave(String exerciseName) {
-        ButtonType save = new ButtonType("Save", ButtonBar.ButtonData.YES);
-        ButtonType letGo = new ButtonType("Don't save", ButtonBar.ButtonData.NO);
-        Alert alert = new Alert(Alert.AlertType.CONFIRMATION, "", save, letGo, ButtonType.CANCEL);
-        prepare(alert, "Save the changes?", "\"" + exerciseName + "\" has changes that no file holds yet.");
-        ButtonType answer = alert.showAndWait().orElse(ButtonType.CANCEL);
-        return answer == save ? Keep.SAVE : answer == letGo ? Keep.LET_GO : Keep.CANCEL;
+    private Optional<Path> chosen(Supplier<File> choice) {
+        Optional<Path> file = Optional.ofNullable(choice.get()).map(File::toPath);
+        file.map(Path::getParent).ifPresent(folder::set);
+        return file;
     }
 
     @Override

@@ -12,7 +12,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
 import nimblestride.core.kit.stroke.Dynamic;
-import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.playback.PadKeys;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Transport;
@@ -27,7 +27,7 @@ final class WindowKeys {
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
     private final Scene scene;
-    private final ExerciseDocument document;
+    private final UndoHistory steps;
     private final Transport transport;
     private final PlaybackDevices devices;
     private final RoadView road;
@@ -39,13 +39,13 @@ final class WindowKeys {
     /** @param road receives the focus when Escape leaves a field */
     WindowKeys(
             Scene scene,
-            ExerciseDocument document,
+            UndoHistory steps,
             Transport transport,
             PlaybackDevices devices,
             RoadView road,
             WindowParts parts) {
         this.scene = scene;
-        this.document = document;
+        this.steps = steps;
         this.transport = transport;
         this.devices = devices;
         this.road = road;
@@ -131,9 +131,9 @@ final class WindowKeys {
         }
         event.consume();
         if (redo) {
-            document.redo();
+            steps.redo();
         } else if (!(focused instanceof TextField field) || !TypedField.restoreWrongText(field)) {
-            document.undo();
+            steps.undo();
         }
     }
 }

@@ -64,7 +64,7 @@ class AccessStoryTest extends WindowStory {
             window.stage().setHeight(800);
             window.appearance().resize(percent -> 200);
         });
-        for (String control : List.of("#tempo", "#click", "#add-layer", "#book-search", "#keep-in-book", "#name")) {
+        for (String control : List.of("#tempo", "#click", "#add-layer", "#book-search", "#name")) {
             Node node = lookup(control).query();
             interact(node::requestFocus);
             until(() -> {

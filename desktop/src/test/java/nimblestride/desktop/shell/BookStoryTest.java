@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -19,6 +20,7 @@ import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseSummary;
+import nimblestride.store.book.RemovedItem;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -132,36 +134,63 @@ class BookStoryTest extends WindowStory {
                 lookup("#book-list").queryAs(ListView.class).getSelectionModel().selectFirst());
         choose("Remove from the Book");
         until(() -> listed().isEmpty());
-        assertThat(window.document().savedProperty().get()).isFalse();
-        clickOn("#put-back");
+        assertThat(exercise().name()).isEqualTo("New exercise");
+        assertThat(shows("Removed \"Lock Gate\". Ctrl+Z undoes it.")).isTrue();
+        interact(() -> lookup(".road").query().requestFocus());
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
         until(() -> listed().equals(List.of("Lock Gate")));
+        assertThat(shows("Undid: removed \"Lock Gate\".")).isTrue();
         retype("#book-search", " ");
         until(() -> listed().size() == 2);
     }
 
-    /** Two windows on one Book: what another one has changed is not written over, and nothing is lost. */
+    private ExerciseSummary first(Book other) {
+        return other.exercises().named("New exercise").orElseThrow();
+    }
+
+    /** Two windows on one Book: each sees what the other edits, and undo brings back what was here. */
     @Test
-    void whatAnotherWindowHasChangedIsNotWrittenOver() throws Exception {
+    void whatAnotherWindowEditsIsSeen() throws Exception {
         retype("#bars", "7/8");
-        clickOn("#keep-in-book");
+        untilKept();
         try (Book other = Book.open(home.resolve(StartupTasks.BOOK), OpenBook.AS_JSON)) {
-            ExerciseSummary kept = other.exercises().named("New exercise").orElseThrow();
+            ExerciseSummary kept = first(other);
             other.exercises()
-                    .save(
-                            kept,
-                            Examples.exercise("13/8").withName("New exercise"),
-                            window.book().now());
-            retype("#bars", "9/8");
-            answers.sure = false;
-            chord(KeyCode.SHORTCUT, KeyCode.S);
-            assertThat(answers.told.get(0)).contains("in another window", "keep yours as a separate exercise");
-            assertThat(BarsText.write(other.exercises().read(kept.id()).phrase()))
-                    .isEqualTo("13/8");
-            assertThat(window.document().savedProperty().get()).isFalse();
-            answers.sure = true;
-            chord(KeyCode.SHORTCUT, KeyCode.S);
-            assertThat(window.document().savedProperty().get()).isTrue();
-            assertThat(other.exercises().size()).isEqualTo(2);
+                    .save(kept.id(), kept.revision(), exercise().withPhrase(Examples.bars("13/8")), now());
+            until(() -> BarsText.write(exercise().phrase()).equals("13/8"));
+            until(() -> shows("Another window changed \"New exercise\"."));
+            interact(() -> lookup(".road").query().requestFocus());
+            chord(KeyCode.SHORTCUT, KeyCode.Z);
+            until(() -> BarsText.write(exercise().phrase()).equals("7/8"));
+            untilKept();
+            assertThat(other.exercises().read(kept.id()).phrase()).isEqualTo(Examples.bars("7/8"));
+        }
+    }
+
+    private LocalDateTime now() {
+        return window.book().now();
+    }
+
+    /** Two edits at once are two states, and the window says so. */
+    @Test
+    void twoEditsAtOnceAreBothInTheHistory() throws Exception {
+        retype("#bars", "7/8");
+        untilKept();
+        try (Book other = Book.open(home.resolve(StartupTasks.BOOK), OpenBook.AS_JSON)) {
+            ExerciseSummary kept = first(other);
+            // Both in one turn of the window, so that it can't see the other's edit first.
+            interact(() -> {
+                other.exercises()
+                        .save(kept.id(), kept.revision(), exercise().withPhrase(Examples.bars("13/8")), now());
+                window.document().edit(exercise -> exercise.withPhrase(Examples.bars("9/8")));
+            });
+            until(() -> shows("the other one is in its history"));
+            untilKept();
+            assertThat(other.exercises().read(kept.id()).phrase()).isEqualTo(Examples.bars("9/8"));
+            assertThat(other.history().of(kept.id())).singleElement().satisfies(state -> {
+                assertThat(state.name()).isEqualTo("From another window");
+                assertThat(other.history().read(state).phrase()).isEqualTo(Examples.bars("13/8"));
+            });
         }
     }
 
@@ -177,13 +206,13 @@ class BookStoryTest extends WindowStory {
         assertThat(shows("Restore a backup, or start a new Book.")).isTrue();
         // The program goes on without a Book.
         retype("#bars", "11/8");
-        clickOn("#keep-in-book");
+        until(() -> shows("The Book can't take your edits now"));
         assertThat(window.document().savedProperty().get()).isFalse();
         answers.choices.add(0);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.R);
-        until(() -> listed().equals(List.of("Weir Steps")));
-        clickOn("#keep-in-book");
-        until(() -> listed().size() == 2);
+        // The edit comes into the Book as soon as there is one.
+        until(() -> listed().equals(List.of("New exercise", "Weir Steps")));
+        untilKept();
         try (Stream<Path> aside = Files.list(home.resolve("backups"))) {
             assertThat(aside.map(path -> path.getFileName().toString())).anyMatch(name -> name.startsWith("replaced-"));
         }
@@ -208,7 +237,8 @@ class BookStoryTest extends WindowStory {
         Optional<ExerciseSummary> weir =
                 window.book().ask(book -> book.exercises().named("Weir Steps").orElseThrow());
         interact(() -> window.book()
-                .change(book -> book.exercises().remove(weir.orElseThrow().id())));
+                .change(book -> book.removed()
+                        .remove(RemovedItem.Kind.EXERCISE, weir.orElseThrow().id(), now())));
         interact(() -> window.open(all));
         until(() -> shows("1 exercise new, 0 there already"));
         Files.writeString(all, Files.readString(all).replace("\"name\"", "\"nome\""));
@@ -256,7 +286,7 @@ class BookStoryTest extends WindowStory {
         assertThat(file).isEmptyFile();
         clickOn("#book-new");
         until(() -> shows("No exercises yet."));
-        clickOn("#keep-in-book");
+        retype("#bars", "7/8");
         until(() -> listed().size() == 1);
     }
 

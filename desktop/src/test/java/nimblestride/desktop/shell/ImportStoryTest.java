@@ -35,7 +35,7 @@ class ImportStoryTest extends WindowStory {
 
     private void bringIn(Path file) {
         answers.open.add(file);
-        chord(KeyCode.SHORTCUT, KeyCode.I);
+        chord(KeyCode.SHORTCUT, KeyCode.O);
     }
 
     private boolean isReady() {
@@ -60,7 +60,7 @@ class ImportStoryTest extends WindowStory {
         until(() -> exercise().name().equals("evening-rehearsal"));
         assertThat(exercise().phrase().length().toString()).isEqualTo("11/16");
         assertThat(exercise().layers()).noneMatch(layer -> layer.voice().name().equals("foot hi-hat"));
-        assertThat(window.document().savedProperty().get()).isTrue();
+        untilKept();
         Path written = home.resolve("again.mid");
         answers.save.add(written);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.O);

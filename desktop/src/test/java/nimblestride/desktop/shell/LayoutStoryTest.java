@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.geometry.Bounds;
+import javafx.geometry.Point2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Control;
@@ -22,7 +23,10 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Text;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.sample.SampleBook;
+import nimblestride.desktop.view.road.RoadView;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -57,11 +61,63 @@ class LayoutStoryTest extends WindowStory {
 
         chord(KeyCode.SHORTCUT, KeyCode.B);
         assertThat(widthOf(".findings")).isCloseTo(findings, within(3.0));
-        assertThat(widthOf(".road")).isCloseTo(road + book, within(12.0));
+        assertThat(widthOf(".road")).isCloseTo(road + book - PaneRail.WIDTH, within(12.0));
 
-        chord(KeyCode.SHORTCUT, KeyCode.B);
+        fire("#unfold-book");
         assertThat(widthOf(".findings")).isCloseTo(findings, within(3.0));
         assertThat(widthOf(".road")).isCloseTo(road, within(12.0));
+        chord(KeyCode.SHORTCUT, KeyCode.G);
+        assertThat(widthOf(".road")).isCloseTo(road + findings - PaneRail.WIDTH, within(12.0));
+        fire("#unfold-findings");
+        assertThat(widthOf(".findings")).isCloseTo(findings, within(3.0));
+    }
+
+    /** What is folded away stays so. */
+    @Test
+    void whatIsFoldedIsRemembered() throws Exception {
+        chord(KeyCode.SHORTCUT, KeyCode.B);
+        chord(KeyCode.SHORTCUT, KeyCode.G);
+        closeWindow();
+        openAgain();
+        assertThat(lookup("#unfold-book").tryQuery()).isPresent();
+        assertThat(lookup("#unfold-findings").tryQuery()).isPresent();
+        assertThat(root().lookup(".findings")).isNull();
+    }
+
+    /** In a large window the Road continues in rows until the whole cycle is in sight; its feet move in every row. */
+    @Test
+    void aLargeWindowShowsTheWholeCycleInRows() throws Exception {
+        interact(() -> {
+            window.stage().setWidth(1920);
+            window.stage().setHeight(1080);
+        });
+        lay("10/8 x2, 9/16", "kick every 5/16");
+        RoadView road = lookup(".road").queryAs(RoadView.class);
+        until(() -> road.rows() > 1);
+        // The last of 15 bars, 45 sixteenths before home.
+        double last = 236 / 16.0;
+        assertThat(road.screenPlace(last).getY()).isGreaterThan(road.screenPlace(0).getY() + 100);
+        assertThat(road.screenPlace(last).getX()).isBetween(road.screenPlace(0).getX(), 1920.0);
+
+        // A foot of bar 10 is dragged from 6 to 5 eighths: it is the first bar of the phrase.
+        double tenth = (3 * 49) / 16.0;
+        Point2D foot = road.screenPlace(tenth + 6 / 8.0);
+        assertThat(foot.getY()).isGreaterThan(road.screenPlace(0).getY() + 100);
+        drag(foot).dropTo(road.screenPlace(tenth + 5 / 8.0));
+        until(() -> BarsText.write(exercise().phrase()).startsWith("10/8(3+2+3+2)"));
+
+        interact(road::requestFocus);
+        interact(() -> {
+            road.zoomIn();
+            road.zoomIn();
+            road.zoomIn();
+        });
+        double top = road.screenPlace(0).getY();
+        type(KeyCode.DOWN);
+        until(() -> road.firstBarInView().compareTo(NoteValue.ZERO) > 0);
+        type(KeyCode.UP);
+        until(() -> road.firstBarInView().isZero());
+        assertThat(road.screenPlace(0).getY()).isEqualTo(top);
     }
 
     private double widthOf(String part) {

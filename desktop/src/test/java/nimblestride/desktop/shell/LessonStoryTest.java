@@ -34,11 +34,10 @@ class LessonStoryTest extends WindowStory {
     void aLessonFromTheFirstStudentToTheirLog() throws Exception {
         retype("#name", "Weir Steps");
         retype("#bars", "10/8");
-        clickOn("#keep-in-book");
-        clickOn("#bench-students").clickOn("#page-lesson");
-        assertThat(shows("No students yet")).isTrue();
+        clickOn("#bench-students");
+        until(() -> shows("No students yet"));
         answers.lines.add("Wren");
-        clickOn("#student-new");
+        clickOn("#lessons-new");
         until(() -> lookup("Assign \"Weir Steps\"").tryQuery().isPresent());
         retype("#assign-how", "all limbs at 150");
         clickOn("#assign");
@@ -68,12 +67,16 @@ class LessonStoryTest extends WindowStory {
         clickOn("#student-merge");
         until(() -> shows("Wren: 0 log entries new, 0 changed, 1 there already."));
 
-        answers.lines.add("Left-handed; reads well");
-        fire("#student-remember");
+        retypeFocused("#student-note", "Left-handed; reads well");
+        type(KeyCode.ENTER);
         until(() -> student().note().equals("Left-handed; reads well"));
-        // Nothing is said after all.
-        fire("#student-remember");
-        assertThat(student().note()).isEqualTo("Left-handed; reads well");
+        retypeFocused("#student-lessons", "someday");
+        type(KeyCode.ENTER);
+        until(() -> shows("Try a day and a time, such as Tue 4:30 PM"));
+        retypeFocused("#student-lessons", "wed 16:30");
+        type(KeyCode.ENTER);
+        until(() -> student().lessons().isPresent());
+        assertThat(student().lessons().orElseThrow()).hasToString("Wednesday 4:30 PM");
 
         fire("#done-weir-steps");
         until(() -> shows("Weir Steps, done"));
@@ -82,11 +85,12 @@ class LessonStoryTest extends WindowStory {
 
         clickOn("#lesson-notes").write("counted aloud");
         clickOn("#lesson-next").write("the pad");
-        clickOn("#student-remember");
+        clickOn("#bench-cross");
         until(() -> window.book().ask(book -> book.students().lessons(student().id())).orElseThrow().stream()
                 .anyMatch(lesson ->
                         lesson.notes().equals("counted aloud") && lesson.next().equals("the pad")));
 
+        clickOn("#bench-students");
         Path booklet = home.resolve("for-wren.pdf");
         answers.save.add(booklet);
         clickOn("#student-booklet");
@@ -104,20 +108,24 @@ class LessonStoryTest extends WindowStory {
 
         closeWindow();
         openAgain();
-        clickOn("#bench-students").clickOn("#page-lesson");
+        clickOn("#bench-students");
+        until(() -> shows("4:30 PM  Wren"));
+        clickOn("#lesson-of-wren");
         until(() -> shows("Weir Steps, due in 7 days"));
         until(() -> lookup("#lesson-notes").queryAs(TextArea.class).getText().equals("counted aloud"));
         clickOn("#student-out");
-        until(() -> shows("No students yet"));
-        assertThat(answers.told).anyMatch(told -> told.contains("backs up the Book first"));
-        assertThat(window.book().ask(book -> book.log().size())).contains(0L);
+        until(() -> window.book().ask(book -> book.log().size()).equals(Optional.of(0L)));
+        interact(() -> lookup(".road").query().requestFocus());
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        until(() -> window.book().ask(book -> book.log().size()).equals(Optional.of(1L)));
+        assertThat(student().note()).isEqualTo("Left-handed; reads well");
     }
 
     @Test
     void aDayThatCannotBeIsRefusedWhereItIsTyped() throws Exception {
-        clickOn("#bench-students").clickOn("#page-lesson");
+        clickOn("#bench-students");
         answers.lines.add("Alder");
-        clickOn("#student-new");
+        clickOn("#lessons-new");
         until(() -> lookup("#assign-due").tryQuery().isPresent());
         retype("#assign-due", "yesterday");
         assertThat(shows("type today or a later day")).isTrue();

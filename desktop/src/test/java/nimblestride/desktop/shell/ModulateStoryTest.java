@@ -2,6 +2,7 @@ package nimblestride.desktop.shell;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Files;
 import java.nio.file.Path;
 import javafx.scene.control.Button;
 import javafx.scene.control.Labeled;
@@ -131,7 +132,8 @@ class ModulateStoryTest extends WindowStory {
         Path file = home.resolve("turning.json");
         answers.save.add(file);
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
-        until(() -> window.document().savedProperty().get());
+        until(() -> Files.exists(file));
+        untilKept();
         clickOn("#section-bars-0");
         assertThat(window.document().savedProperty().get()).isTrue();
         assertThat(ExerciseJson.read(file)).isEqualTo(before.withSelected(0));

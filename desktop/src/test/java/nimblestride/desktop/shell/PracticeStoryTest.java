@@ -40,8 +40,7 @@ class PracticeStoryTest extends WindowStory {
                 .edit(exercise -> Examples.exercise("7/8", "hi-hat every 1/8", "snare cell ..X.g.. of 1/8")
                         .withName("Lantern Call")
                         .withTempo(TempoText.read("1/8=200"))));
-        clickOn("#keep-in-book");
-        until(() -> window.document().inBookProperty().get().isPresent());
+        untilKept();
     }
 
     private List<LogEntry> log() {
@@ -79,11 +78,10 @@ class PracticeStoryTest extends WindowStory {
         until(() -> shows("Playing through"));
         fire("#play");
 
-        chord(KeyCode.SHORTCUT, KeyCode.S);
         closeWindow();
         openAgain();
         assertThat(exercise().practice().stages()).hasSize(proposed - 1);
-        assertThat(window.document().savedProperty().get()).isTrue();
+        untilKept();
     }
 
     @Test
@@ -223,7 +221,7 @@ class PracticeStoryTest extends WindowStory {
         until(() -> shows("=Scales(): 5 min"));
         clickOn("#log-remove-0");
         until(() -> log().size() == 1);
-        clickOn("#log-put-back");
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
         until(() -> log().size() == 2);
 
         Path table = home.resolve("log.csv");
@@ -306,7 +304,8 @@ class PracticeStoryTest extends WindowStory {
         clickOn("#page-stages").clickOn("#stages-propose");
         fire("#stage-play-0");
         until(() -> shows("Playing, count aloud, at 120 at 60 %"));
-        // Saving is no other exercise.
+        // Naming a state is no other exercise.
+        answers.lines.add("before the lesson");
         chord(KeyCode.SHORTCUT, KeyCode.S);
         assertThat(shows("Playing, count aloud, at 120 at 60 %")).isTrue();
         clickOn("#bench-cross");

@@ -57,7 +57,7 @@ class SettingsTest {
                 Optional.of("card two"));
         Counting counting =
                 new Counting(CountingSystem.GROUPS, new CountWords(SixNotes.TRIP_LET, List.of("ap-ple", "ba-na-na")));
-        return new Settings(1000.5, 700, true, true, 150, false, counting, sheet, 45, sound);
+        return new Settings(1000.5, 700, true, true, 150, false, false, "/lessons", counting, sheet, 45, sound);
     }
 
     @Test
@@ -84,7 +84,7 @@ class SettingsTest {
                 Mix.EVEN,
                 0,
                 Optional.empty());
-        new Settings(1280, 800, false, false, 100, true, Counting.of(CountingSystem.BEATS), Sheet.DEFAULT, 45, random)
+        new Settings(1280, 800, false, false, 100, true, true, "", Counting.of(CountingSystem.BEATS), Sheet.DEFAULT, 45, random)
                 .write(folder);
         assertThat(Settings.in(folder).settings().sound().click().silence())
                 .isInstanceOfSatisfying(SilentBars.AtRandom.class, silence -> assertThat(silence.percent())

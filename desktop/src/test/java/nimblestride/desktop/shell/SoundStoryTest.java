@@ -238,7 +238,6 @@ class SoundStoryTest extends WindowStory {
         retype("#first-bar", "2");
         interact(() -> lookup("#level-0").queryAs(Slider.class).setValue(0.5));
         Path other = other("4/4 x4", "kick every 1/4", "snare every 1/8");
-        answers.keep.add(Dialogs.Keep.LET_GO);
         interact(() -> window.open(other));
         until(() -> lookup("#heard-1").queryAs(CheckBox.class).isSelected());
         assertThat(lookup("#alone-0").queryAs(CheckBox.class).isSelected()).isFalse();

@@ -44,7 +44,7 @@ class StartStoryTest extends WindowStory {
         type(KeyCode.ESCAPE);
         until(() -> !isShown());
         retype("#bars", "7/8");
-        clickOn("#keep-in-book");
+        untilKept();
         closeWindow();
         openAgain();
         assertThat(isShown()).isFalse();

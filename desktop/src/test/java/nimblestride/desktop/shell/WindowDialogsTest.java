@@ -14,7 +14,6 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
-import nimblestride.desktop.service.Dialogs.Keep;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -65,21 +64,6 @@ class WindowDialogsTest extends FxRobot {
 
     private static <T> T given(Future<T> answer) throws Exception {
         return answer.get(30, TimeUnit.SECONDS);
-    }
-
-    @Test
-    void changesAreSavedLetGoOrNeither() throws Exception {
-        Future<Keep> answer = asking(() -> questions.confirmSave("Weir Steps"));
-        assertThat(lookup("\"Weir Steps\" has changes that no file holds yet.").tryQuery())
-                .isPresent();
-        clickOn("Save");
-        assertThat(given(answer)).isEqualTo(Keep.SAVE);
-        answer = asking(() -> questions.confirmSave("Weir Steps"));
-        clickOn("Don't save");
-        assertThat(given(answer)).isEqualTo(Keep.LET_GO);
-        answer = asking(() -> questions.confirmSave("Weir Steps"));
-        push(KeyCode.ESCAPE);
-        assertThat(given(answer)).isEqualTo(Keep.CANCEL);
     }
 
     @Test

@@ -17,6 +17,8 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.application.Platform;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -60,7 +62,7 @@ abstract class WindowStory extends FxRobot {
     static final class Answers implements Dialogs {
         final Deque<Path> open = new ArrayDeque<>();
         final Deque<Path> save = new ArrayDeque<>();
-        final Deque<Keep> keep = new ArrayDeque<>();
+        final ObjectProperty<Path> folder = new SimpleObjectProperty<>(Path.of("").toAbsolutePath());
         final Deque<String> lines = new ArrayDeque<>();
         final Deque<Integer> choices = new ArrayDeque<>();
         boolean sure = true;
@@ -82,8 +84,8 @@ abstract class WindowStory extends FxRobot {
         }
 
         @Override
-        public Keep confirmSave(String exerciseName) {
-            return keep.remove();
+        public ObjectProperty<Path> folderProperty() {
+            return folder;
         }
 
         @Override
@@ -194,6 +196,12 @@ abstract class WindowStory extends FxRobot {
 
     protected final Exercise exercise() {
         return window.document().exerciseProperty().get();
+    }
+
+    /** Waits until the Book has what is open. */
+    protected final void untilKept() throws Exception {
+        until(() -> window.document().savedProperty().get()
+                && window.document().inBookProperty().get().filter(here -> here.revision() > 0).isPresent());
     }
 
     /** Opens an exercise, and waits until its analysis is there. */

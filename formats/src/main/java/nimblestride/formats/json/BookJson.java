@@ -15,6 +15,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
 import nimblestride.files.UnreadableFileException;
 import tools.jackson.databind.node.ArrayNode;
@@ -67,9 +68,14 @@ public final class BookJson {
 
         @Override
         public void student(Student student) {
-            writer.item("students", node -> node.put("id", student.id().toString())
-                    .put("name", student.name())
-                    .put("note", student.note()));
+            writer.item("students", node -> {
+                node.put("id", student.id().toString()).put("name", student.name()).put("note", student.note());
+                student.lessons().ifPresent(lessons -> node.put("lessons", lessons.toString()));
+                if (!student.groups().isEmpty()) {
+                    ArrayNode groups = node.putArray("groups");
+                    student.groups().forEach(groups::add);
+                }
+            });
         }
 
         @Override
@@ -138,11 +144,18 @@ public final class BookJson {
     }
 
     private static Student student(JsonNodeReader place) {
-        place.object("id", "name", "note");
+        place.object("id", "name", "note", "lessons", "groups");
         UUID id = place.member("id").id();
         String name = place.member("name").text();
         String note = place.member("note").text();
-        return place.make(() -> new Student(id, name, note));
+        Optional<LessonTime> lessons =
+                place.optional("lessons", time -> time.make(() -> LessonTime.parse(time.text())));
+        List<String> groups = place.has("groups")
+                ? place.member("groups").items(Student.MAX_GROUPS).stream()
+                        .map(JsonNodeReader::text)
+                        .toList()
+                : List.of();
+        return place.make(() -> new Student(id, name, note, lessons, groups));
     }
 
     private static Assignment assignment(JsonNodeReader place) {

@@ -1,7 +1,6 @@
 package nimblestride.formats.json;
 
 import java.nio.charset.StandardCharsets;
-import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.UUID;
@@ -19,14 +18,13 @@ public final class DraftJson {
     /**
      * The open exercise.
      *
-     * @param file it belongs to; empty for none
      * @param inBook exercise of the Book it is; empty for none
-     * @param saved whether that file, or the Book, holds just this exercise
+     * @param saved whether the Book holds just this exercise, or nobody has touched it
      */
-    public record Draft(Exercise exercise, Optional<Path> file, Optional<InBook> inBook, boolean saved) {
-        /** Returns a draft of an exercise that is saved nowhere yet. */
+    public record Draft(Exercise exercise, Optional<InBook> inBook, boolean saved) {
+        /** Returns a draft of an exercise that nobody has touched yet. */
         public static Draft of(Exercise exercise) {
-            return new Draft(exercise, Optional.empty(), Optional.empty(), true);
+            return new Draft(exercise, Optional.empty(), true);
         }
     }
 
@@ -42,6 +40,7 @@ public final class DraftJson {
      */
     public static Draft read(Path path) {
         JsonNodeReader root = JsonNodeReader.root(JsonText.parse(JsonText.load(path)))
+                // Version 0.1.0 wrote the file an exercise came from.
                 .object("format", "version", "file", "book", "saved", "exercise");
         if (!root.member("format").text().equals(FORMAT)) {
             throw root.member("format").wrong("\"" + FORMAT + "\"");
@@ -49,19 +48,9 @@ public final class DraftJson {
         if (root.member("version").whole() != VERSION) {
             throw root.member("version").wrong("version " + VERSION);
         }
-        JsonNodeReader file = root.member("file");
-        Optional<Path> kept = file.node().isNull() ? Optional.empty() : Optional.of(path(file));
         boolean saved = root.member("saved").node().asBoolean(false);
         Optional<InBook> inBook = root.optional("book", DraftJson::inBook);
-        return new Draft(ExerciseReader.read(root.member("exercise")), kept, inBook, saved);
-    }
-
-    private static Path path(JsonNodeReader place) {
-        try {
-            return Path.of(place.text());
-        } catch (InvalidPathException e) {
-            throw place.wrong("the path of a file");
-        }
+        return new Draft(ExerciseReader.read(root.member("exercise")), inBook, saved);
     }
 
     private static InBook inBook(JsonNodeReader place) {
@@ -78,7 +67,6 @@ public final class DraftJson {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
         root.put("format", FORMAT);
         root.put("version", VERSION);
-        root.put("file", draft.file().map(Path::toString).orElse(null));
         draft.inBook()
                 .ifPresent(book ->
                         root.putObject("book").put("id", book.id().toString()).put("revision", book.revision()));

@@ -15,6 +15,8 @@ public final class Book implements AutoCloseable {
     private final StudentRegister register;
     private final PracticeLog log;
     private final ImportedFiles originals;
+    private final ExerciseHistory history;
+    private final RecentlyRemoved removed;
 
     private Book(BookFile file, ExerciseCodec text) {
         this.file = file;
@@ -23,6 +25,8 @@ public final class Book implements AutoCloseable {
         this.register = new StudentRegister(file);
         this.log = new PracticeLog(file);
         this.originals = new ImportedFiles(file);
+        this.history = new ExerciseHistory(file, text);
+        this.removed = new RecentlyRemoved(file);
     }
 
     /**
@@ -62,6 +66,16 @@ public final class Book implements AutoCloseable {
     /** Returns the files its exercises were imported from. */
     public ImportedFiles importedFiles() {
         return originals;
+    }
+
+    /** Returns the earlier states of its exercises. */
+    public ExerciseHistory history() {
+        return history;
+    }
+
+    /** Returns what was removed and can be brought back. */
+    public RecentlyRemoved removed() {
+        return removed;
     }
 
     /** Returns its backups. */

@@ -38,10 +38,7 @@ public final class Collections {
      * @throws InvalidValueException if the name is blank or too long
      */
     public UUID named(String name) {
-        String tidy = name.strip();
-        if (tidy.isEmpty() || tidy.length() > MAX_NAME_LENGTH) {
-            throw new InvalidValueException("a collection needs a name of 1 to " + MAX_NAME_LENGTH + " characters");
-        }
+        String tidy = tidy(name);
         return file.writing(handle -> {
             handle.createUpdate("INSERT OR IGNORE INTO collection (id, name) VALUES (?, ?)")
                     .bind(0, UUID.randomUUID().toString())
@@ -54,11 +51,38 @@ public final class Collections {
         });
     }
 
-    /** Deletes a collection; its exercises stay in the Book. */
+    private static String tidy(String name) {
+        String tidy = name.strip();
+        if (tidy.isEmpty() || tidy.length() > MAX_NAME_LENGTH) {
+            throw new InvalidValueException("a collection needs a name of 1 to " + MAX_NAME_LENGTH + " characters");
+        }
+        return tidy;
+    }
+
+    /** Deletes a collection that was made by mistake; it does not wait under Recently removed. */
     public void delete(UUID collection) {
-        file.write(handle -> handle.createUpdate("DELETE FROM collection WHERE id = ?")
-                .bind(0, collection.toString())
-                .execute());
+        file.write(handle -> handle.execute("DELETE FROM collection WHERE id = ?", collection.toString()));
+    }
+
+    /**
+     * Renames a collection.
+     *
+     * @throws InvalidValueException if the name is blank, too long, or that of another collection
+     */
+    public void rename(UUID collection, String name) {
+        String tidy = tidy(name);
+        file.write(handle -> {
+            boolean taken = handle.createQuery("SELECT count(*) FROM collection WHERE name = ? AND id <> ?")
+                            .bind(0, tidy)
+                            .bind(1, collection.toString())
+                            .mapTo(Integer.class)
+                            .one()
+                    > 0;
+            if (taken) {
+                throw new InvalidValueException("there is a collection \"" + tidy + "\" already");
+            }
+            handle.execute("UPDATE collection SET name = ? WHERE id = ?", tidy, collection.toString());
+        });
     }
 
     /** Adds an exercise after the others, unless it is there. */

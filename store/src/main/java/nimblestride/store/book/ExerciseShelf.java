@@ -24,10 +24,6 @@ import org.jdbi.v3.core.statement.Query;
 /** The exercises of a Book. Names may be the same. */
 public final class ExerciseShelf {
     private static final int MAX_ABOUT_LENGTH = 400;
-    private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}\\p{N}/+]+");
-    private static final Set<String> SAYING_NOTHING =
-            Set.of("everything", "all", "in", "the", "a", "an", "and", "with", "of", "exercises", "something");
-
     private final BookFile file;
     private final ExerciseCodec text;
 
@@ -35,13 +31,6 @@ public final class ExerciseShelf {
         this.file = file;
         this.text = text;
     }
-
-    /**
-     * An exercise that was removed, with all it needs to be restored.
-     *
-     * @param collections ids of those it was in
-     */
-    public record TakenOut(ExerciseSummary kept, String json, Set<String> tags, List<UUID> collections) {}
 
     /** Adds an exercise. */
     public ExerciseSummary add(Exercise exercise, LocalDateTime now) {
@@ -84,7 +73,7 @@ public final class ExerciseShelf {
                 .bind("now", now.toString())
                 .execute();
         putTags(handle, id, tags);
-        index(handle, id);
+        ExerciseSearch.index(handle, id);
         return new ExerciseSummary(id, exercise.name(), about, 1);
     }
 
@@ -105,46 +94,65 @@ public final class ExerciseShelf {
         }
     }
 
-    /** Updates what search finds an exercise by. */
-    private static void index(Handle handle, UUID id) {
-        handle.createUpdate("DELETE FROM found WHERE rowid = (SELECT number FROM exercise WHERE id = ?)")
-                .bind(0, id.toString())
-                .execute();
-        handle.createUpdate("INSERT INTO found (rowid, name, found_by, tags) SELECT number, name, found_by,"
-                        + " coalesce((SELECT group_concat(tag, ' ') FROM tag WHERE exercise = exercise.id), '')"
-                        + " FROM exercise WHERE id = ?")
-                .bind(0, id.toString())
-                .execute();
+    /**
+     * Saves the next state of an exercise, and keeps the one before it in the history where a new sitting begins. Where
+     * another window saved a state that this one has not seen, that one goes into the history; where another window
+     * removed the exercise, it comes back. Nothing is lost.
+     *
+     * @param id of the exercise; where the Book never had it, it is added
+     * @param seen the revision this window has seen; 0 for none
+     */
+    public SavedExercise save(UUID id, long seen, Exercise exercise, LocalDateTime now) {
+        return file.writing(handle -> {
+            Optional<Present> found = present(handle, id);
+            if (found.isEmpty()) {
+                ExerciseSummary added = insert(handle, id, exercise, now, Set.of());
+                return new SavedExercise(added, seen == 0 ? SavedExercise.Others.NONE : SavedExercise.Others.REMOVED);
+            }
+            Present before = found.get();
+            if (before.json.equals(text.write(exercise))) {
+                return new SavedExercise(
+                        new ExerciseSummary(id, exercise.name(), about(exercise), before.revision),
+                        SavedExercise.Others.NONE);
+            }
+            boolean unseen = before.revision > seen;
+            if (unseen) {
+                ExerciseHistory.keep(handle, id, before.json, before.changed.toString(), ExerciseHistory.OTHER_WINDOW);
+            } else {
+                ExerciseHistory.keepSitting(handle, id, before.json, before.changed, now);
+            }
+            ExerciseSummary saved = update(handle, id, before.revision + 1, exercise, now);
+            return new SavedExercise(saved, unseen ? SavedExercise.Others.EDITED : SavedExercise.Others.NONE);
+        });
     }
 
-    /**
-     * Saves an exercise.
-     *
-     * @param seen as it was when it was read
-     * @throws ChangedElsewhereException if it is no longer so; nothing is changed then
-     */
-    public ExerciseSummary save(ExerciseSummary seen, Exercise exercise, LocalDateTime now) {
+    /** An exercise as it stands in the Book. */
+    private record Present(long revision, String json, LocalDateTime changed) {}
+
+    private static Optional<Present> present(Handle handle, UUID id) {
+        return handle.createQuery("SELECT revision, json, changed FROM exercise WHERE id = ?")
+                .bind(0, id.toString())
+                .map((RowView row) -> new Present(
+                        row.getColumn("revision", Long.class),
+                        row.getColumn("json", String.class),
+                        LocalDateTime.parse(row.getColumn("changed", String.class))))
+                .findOne();
+    }
+
+    private ExerciseSummary update(Handle handle, UUID id, long revision, Exercise exercise, LocalDateTime now) {
         String about = about(exercise);
-        boolean saved = file.writing(handle -> {
-            int changed = handle.createUpdate("UPDATE exercise SET name = :name, about = :about, json = :json,"
-                            + " found_by = :found_by, revision = revision + 1, changed = :now"
-                            + " WHERE id = :id AND revision = :revision")
-                    .bind("name", exercise.name())
-                    .bind("about", about)
-                    .bind("json", text.write(exercise))
-                    .bind("found_by", String.join(" ", Keywords.of(exercise)))
-                    .bind("now", now.toString())
-                    .bind("id", seen.id().toString())
-                    .bind("revision", seen.revision())
-                    .execute();
-            index(handle, seen.id());
-            return changed > 0;
-        });
-        if (!saved) {
-            throw new ChangedElsewhereException(
-                    "\"" + exercise.name() + "\" was changed or removed in another window.");
-        }
-        return new ExerciseSummary(seen.id(), exercise.name(), about, seen.revision() + 1);
+        handle.createUpdate("UPDATE exercise SET name = :name, about = :about, json = :json,"
+                        + " found_by = :found_by, revision = :revision, changed = :now WHERE id = :id")
+                .bind("name", exercise.name())
+                .bind("about", about)
+                .bind("json", text.write(exercise))
+                .bind("found_by", String.join(" ", Keywords.of(exercise)))
+                .bind("revision", revision)
+                .bind("now", now.toString())
+                .bind("id", id.toString())
+                .execute();
+        ExerciseSearch.index(handle, id);
+        return new ExerciseSummary(id, exercise.name(), about, revision);
     }
 
     /**
@@ -196,7 +204,7 @@ public final class ExerciseShelf {
                 .list());
     }
 
-    private static ExerciseSummary kept(RowView row) {
+    static ExerciseSummary kept(RowView row) {
         return new ExerciseSummary(
                 UUID.fromString(row.getColumn("id", String.class)),
                 row.getColumn("name", String.class),
@@ -219,7 +227,7 @@ public final class ExerciseShelf {
      * @param most how many to return
      */
     public List<ExerciseSummary> search(String words, int from, int most) {
-        return find(words, "", "", Map.of(), from, most);
+        return file.read(handle -> ExerciseSearch.find(handle, words, from, most));
     }
 
     /**
@@ -229,85 +237,7 @@ public final class ExerciseShelf {
      * @param most how many to return
      */
     public List<ExerciseSummary> searchIn(UUID collection, String words, int from, int most) {
-        return find(
-                words,
-                " JOIN collected c ON c.exercise = e.id AND c.collection = :collection",
-                "c.place, ",
-                Map.of("collection", collection.toString()),
-                from,
-                most);
-    }
-
-    private List<ExerciseSummary> find(
-            String words, String join, String order, Map<String, String> values, int from, int most) {
-        String match = match(words);
-        String sql = "SELECT e.id, e.name, e.about, e.revision FROM exercise e"
-                + (match.isEmpty() ? "" : " JOIN found ON found.rowid = e.number")
-                + join
-                + (match.isEmpty() ? "" : " WHERE found MATCH :match")
-                + " ORDER BY " + order + "e.name COLLATE NOCASE, e.number"
-                + " LIMIT :most OFFSET :from";
-        return file.read(handle -> {
-            Query query = handle.createQuery(sql).bind("most", most).bind("from", from);
-            if (!match.isEmpty()) {
-                query.bind("match", match);
-            }
-            return query.bindMap(values).map((RowView row) -> kept(row)).list();
-        });
-    }
-
-    /** Quotes every word, so that none is taken for a command of the search. */
-    private static String match(String words) {
-        return BETWEEN_WORDS
-                .splitAsStream(words.toLowerCase(Locale.ROOT))
-                .filter(word -> !word.isBlank() && !SAYING_NOTHING.contains(word))
-                .map(word -> "\"" + word + "\"*")
-                .collect(Collectors.joining(" "));
-    }
-
-    /** Removes an exercise from the Book; its log entries stay. */
-    public TakenOut remove(UUID id) {
-        return file.writing(handle -> {
-            TakenOut out = handle.createQuery("SELECT id, name, about, revision, json FROM exercise WHERE id = ?")
-                    .bind(0, id.toString())
-                    .map((RowView row) -> new TakenOut(
-                            kept(row),
-                            row.getColumn("json", String.class),
-                            tags(handle, id),
-                            handle.createQuery("SELECT collection FROM collected WHERE exercise = ?")
-                                    .bind(0, id.toString())
-                                    .map((RowView one) -> UUID.fromString(one.getColumn("collection", String.class)))
-                                    .list()))
-                    .findOne()
-                    .orElseThrow(() -> new BookException("This exercise is no longer in the Book."));
-            handle.createUpdate("DELETE FROM found WHERE rowid = (SELECT number FROM exercise WHERE id = ?)")
-                    .bind(0, id.toString())
-                    .execute();
-            handle.createUpdate("DELETE FROM exercise WHERE id = ?")
-                    .bind(0, id.toString())
-                    .execute();
-            return out;
-        });
-    }
-
-    /** Restores an exercise that was removed, as it was. */
-    public void restore(TakenOut out, LocalDateTime now) {
-        Exercise exercise;
-        try {
-            exercise = text.read(out.json);
-        } catch (StrideException e) {
-            throw new BookException("I can't bring this exercise back: " + e.getMessage(), e);
-        }
-        file.write(handle -> {
-            insert(handle, out.kept.id(), exercise, now, out.tags);
-            handle.createUpdate("UPDATE exercise SET revision = ? WHERE id = ?")
-                    .bind(0, out.kept.revision())
-                    .bind(1, out.kept.id().toString())
-                    .execute();
-            for (UUID collection : out.collections) {
-                Collections.add(handle, collection, out.kept.id());
-            }
-        });
+        return file.read(handle -> ExerciseSearch.findIn(collection, handle, words, from, most));
     }
 
     /** Returns the tags of an exercise, in order. */
@@ -326,7 +256,7 @@ public final class ExerciseShelf {
     public void tag(UUID id, Set<String> tags) {
         file.write(handle -> {
             putTags(handle, id, tags);
-            index(handle, id);
+            ExerciseSearch.index(handle, id);
         });
     }
 

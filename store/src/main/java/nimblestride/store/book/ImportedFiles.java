@@ -23,6 +23,20 @@ public final class ImportedFiles {
                 .execute());
     }
 
+    /**
+     * Returns the exercise of the Book that a file was imported as: one with just this content, or else one from a file
+     * of this name, the one changed last. Empty where there is none.
+     */
+    public Optional<UUID> importedAs(String fileName, byte[] content) {
+        return file.read(handle -> handle.createQuery("SELECT e.id FROM original o JOIN exercise e ON e.id = o.exercise"
+                        + " WHERE o.content = :content OR o.file_name = :name"
+                        + " ORDER BY o.content = :content DESC, e.changed DESC, e.number DESC LIMIT 1")
+                .bind("content", content)
+                .bind("name", fileName)
+                .map((RowView row) -> UUID.fromString(row.getColumn("id", String.class)))
+                .findOne());
+    }
+
     /** Returns the name of the file an exercise came from; empty where it came from none. */
     public Optional<String> nameOf(UUID exercise) {
         return file.read(handle -> handle.createQuery("SELECT file_name FROM original WHERE exercise = ?")

@@ -94,13 +94,6 @@ public final class PracticeLog {
                 .execute();
     }
 
-    /** Removes an entry. */
-    public void remove(UUID entry) {
-        file.write(handle -> handle.createUpdate("DELETE FROM entry WHERE id = ?")
-                .bind(0, entry.toString())
-                .execute());
-    }
-
     /**
      * Merges entries written elsewhere. One with a known id is not added again; it replaces the known one where it
      * differs, unless that is somebody else's.

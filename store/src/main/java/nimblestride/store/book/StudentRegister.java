@@ -1,11 +1,15 @@
 package nimblestride.store.book;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
 import nimblestride.store.database.BookFile;
 import org.jdbi.v3.core.result.RowView;
@@ -20,34 +24,57 @@ public final class StudentRegister {
 
     /** Returns all students, by name. */
     public List<Student> students() {
-        return file.read(handle -> handle.createQuery("SELECT id, name, note FROM student ORDER BY name, id")
-                .map((RowView row) -> new Student(
-                        UUID.fromString(row.getColumn("id", String.class)),
-                        row.getColumn("name", String.class),
-                        row.getColumn("note", String.class)))
-                .list());
+        return file.read(handle -> {
+            Map<String, List<String>> groups = new HashMap<>();
+            handle.createQuery("SELECT student, name FROM member")
+                    .map((RowView row) -> groups.computeIfAbsent(
+                                    row.getColumn("student", String.class), student -> new ArrayList<>())
+                            .add(row.getColumn("name", String.class)))
+                    .list();
+            return handle.createQuery("SELECT id, name, note, lesson FROM student LEFT JOIN weekly ON student = id"
+                            + " ORDER BY name, id")
+                    .map((RowView row) -> student(row, groups))
+                    .list();
+        });
+    }
+
+    private static Student student(RowView row, Map<String, List<String>> groups) {
+        String id = row.getColumn("id", String.class);
+        return new Student(
+                UUID.fromString(id),
+                row.getColumn("name", String.class),
+                row.getColumn("note", String.class),
+                Optional.ofNullable(row.getColumn("lesson", String.class)).map(LessonTime::parse),
+                groups.getOrDefault(id, List.of()));
     }
 
     /** Saves a student. */
     public void save(Student student) {
-        file.write(handle -> handle.createUpdate("INSERT INTO student (id, name, note) VALUES (:id, :name, :note)"
-                        + " ON CONFLICT (id) DO UPDATE SET name = :name, note = :note")
-                .bind("id", student.id().toString())
-                .bind("name", student.name())
-                .bind("note", student.note())
-                .execute());
+        String id = student.id().toString();
+        file.write(handle -> {
+            handle.createUpdate("INSERT INTO student (id, name, note) VALUES (:id, :name, :note)"
+                            + " ON CONFLICT (id) DO UPDATE SET name = :name, note = :note")
+                    .bind("id", id)
+                    .bind("name", student.name())
+                    .bind("note", student.note())
+                    .execute();
+            handle.execute("DELETE FROM weekly WHERE student = ?", id);
+            student.lessons()
+                    .ifPresent(lessons -> handle.execute(
+                            "INSERT INTO weekly (student, lesson) VALUES (?, ?)", id, lessons.toString()));
+            handle.execute("DELETE FROM member WHERE student = ?", id);
+            for (String group : student.groups()) {
+                handle.execute("INSERT INTO member (student, name) VALUES (?, ?)", id, group);
+            }
+        });
     }
 
-    /** Removes a student with all their assignments, lessons, and log entries. */
-    public void remove(UUID student) {
-        file.write(handle -> {
-            handle.createUpdate("DELETE FROM entry WHERE student = ?")
-                    .bind(0, student.toString())
-                    .execute();
-            handle.createUpdate("DELETE FROM student WHERE id = ?")
-                    .bind(0, student.toString())
-                    .execute();
-        });
+    /** Returns the names of all groups, in order. */
+    public List<String> groups() {
+        return file.read(handle -> handle.createQuery(
+                        "SELECT min(name) FROM member GROUP BY name COLLATE NOCASE ORDER BY 1 COLLATE NOCASE")
+                .mapTo(String.class)
+                .list());
     }
 
     /** Returns a student's assignments: open ones first, soonest due first, then those done, newest first. */
@@ -89,11 +116,9 @@ public final class StudentRegister {
                 .execute());
     }
 
-    /** Removes an assignment. */
-    public void removeAssignment(UUID assignment) {
-        file.write(handle -> handle.createUpdate("DELETE FROM assignment WHERE id = ?")
-                .bind(0, assignment.toString())
-                .execute());
+    /** Deletes an assignment that was made by mistake; it does not wait under Recently removed. */
+    public void withdraw(UUID assignment) {
+        file.write(handle -> handle.execute("DELETE FROM assignment WHERE id = ?", assignment.toString()));
     }
 
     /** Returns a student's lessons, newest first. */

@@ -1,5 +1,5 @@
 /**
- * What is in a Book: exercises with tags and collections, students, and the practice log. Begin with {@link
- * nimblestride.store.book.Book}.
+ * What is in a Book: exercises with their history, tags, and collections, students, the practice log, and what was
+ * removed. Begin with {@link nimblestride.store.book.Book}.
  */
 package nimblestride.store.book;

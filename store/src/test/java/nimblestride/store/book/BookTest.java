@@ -24,7 +24,10 @@ import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.journal.PracticeSummary;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
+import nimblestride.store.book.RemovedItem.Kind;
+import nimblestride.store.book.SavedExercise.Others;
 import nimblestride.store.database.BookException;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -63,8 +66,7 @@ class BookTest {
         assertThat(book.importedFiles().nameOf(id)).isEmpty();
         book.importedFiles().keep(id, "ferry.mid", new byte[] {1, 2, 3});
         reopen();
-        ExerciseShelf.TakenOut out = book.exercises().remove(id);
-        book.exercises().restore(out, NOW);
+        book.removed().bringBack(book.removed().remove(Kind.EXERCISE, id, NOW));
         assertThat(book.importedFiles().nameOf(id)).contains("ferry.mid");
         assertThat(book.importedFiles().contentOf(id).orElseThrow()).containsExactly(1, 2, 3);
     }
@@ -106,7 +108,7 @@ class BookTest {
     @Test
     void anExerciseIsFoundByWhatItHasBecome() throws IOException {
         ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
-        ExerciseSummary saved = book.exercises().save(kept, exercise("Weir Stones", "13/8"), NOW);
+        ExerciseSummary saved = save(book, kept, exercise("Weir Stones", "13/8")).summary();
         assertThat(found("steps")).isEmpty();
         assertThat(found("thirteens")).containsExactly("Weir Stones");
         assertThat(saved.revision()).isEqualTo(2);
@@ -122,15 +124,128 @@ class BookTest {
     void nobodyWritesOverWhatTheyHaveNotSeen() throws IOException {
         ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
         try (Book other = Book.open(folder.resolve("my.book"), new TypedText())) {
-            other.exercises().save(kept, exercise("Weir Steps", "11/8"), NOW);
-            assertThatThrownBy(() -> book.exercises().save(kept, exercise("Weir Steps", "9/8"), NOW))
-                    .isInstanceOf(ChangedElsewhereException.class)
-                    .hasMessageContaining("in another window");
-            assertThat(book.exercises().read(kept.id()).phrase()).isEqualTo(Examples.bars("11/8"));
-            ExerciseSummary now = book.exercises().find(kept.id()).orElseThrow();
-            book.exercises().save(now, exercise("Weir Steps", "9/8"), NOW);
+            save(other, kept, exercise("Weir Steps", "11/8"));
+            SavedExercise saved = save(book, kept, exercise("Weir Steps", "9/8"));
+            assertThat(saved.others()).isEqualTo(Others.EDITED);
             assertThat(other.exercises().read(kept.id()).phrase()).isEqualTo(Examples.bars("9/8"));
+            assertThat(states(kept)).containsExactly(exercise("Weir Steps", "11/8"));
+            // The same again is no edit, whoever has written it.
+            assertThat(save(other, kept, exercise("Weir Steps", "9/8")).others()).isEqualTo(Others.NONE);
+            assertThat(states(kept)).hasSize(1);
         }
+    }
+
+    private static SavedExercise save(Book book, ExerciseSummary seen, Exercise exercise) {
+        return book.exercises().save(seen.id(), seen.revision(), exercise, NOW);
+    }
+
+    private List<Exercise> states(ExerciseSummary kept) {
+        return book.history().of(kept.id()).stream().map(book.history()::read).toList();
+    }
+
+    @Test
+    void anEditBringsBackWhatAnotherWindowRemoved() throws IOException {
+        ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
+        book.removed().remove(Kind.EXERCISE, kept.id(), NOW);
+        assertThat(save(book, kept, exercise("Weir Steps", "11/8")).others()).isEqualTo(Others.REMOVED);
+        assertThat(found("weir")).containsExactly("Weir Steps");
+        // What was removed does not come over what is there.
+        assertThatThrownBy(() -> book.removed().bringBack(book.removed().all().get(0)))
+                .hasMessageContaining("in the Book already");
+        assertThat(book.exercises().read(kept.id()).phrase()).isEqualTo(Examples.bars("11/8"));
+    }
+
+    @Test
+    void eachSittingIsAState() throws IOException {
+        ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
+        for (int minute = 1; minute <= 50; minute++) {
+            book.exercises().save(kept.id(), minute, exercise("Weir Steps", minute + "/8"), NOW.plusMinutes(minute));
+        }
+        assertThat(states(kept)).isEmpty();
+        book.exercises().save(kept.id(), 51, exercise("Weir Steps", "3/4"), NOW.plusMinutes(110));
+        assertThat(states(kept)).containsExactly(exercise("Weir Steps", "50/8"));
+        book.exercises().save(kept.id(), 52, exercise("Weir Steps", "5/4"), NOW.plusDays(1));
+        assertThat(states(kept)).containsExactly(exercise("Weir Steps", "3/4"), exercise("Weir Steps", "50/8"));
+        book.history().name(kept.id(), exercise("Weir Steps", "7/4"), " before the lesson ", NOW.plusDays(2));
+        ExerciseState named = book.history().of(kept.id()).get(0);
+        assertThat(named.name()).isEqualTo("before the lesson");
+        assertThatThrownBy(() -> book.history().name(kept.id(), exercise("A", "4/4"), "  ", NOW))
+                .hasMessageContaining("1 to 200");
+        reopen();
+        assertThat(states(kept)).hasSize(3);
+        book.removed().bringBack(book.removed().remove(Kind.EXERCISE, kept.id(), NOW));
+        assertThat(states(kept)).hasSize(3);
+    }
+
+    @Test
+    void whatIsRemovedWaitsAndComesBackWhole() throws IOException {
+        ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
+        UUID lanterns = book.collections().named("Lanterns");
+        book.collections().add(lanterns, kept.id());
+        Student wren = new Student(UUID.randomUUID(), "Wren", "left-handed")
+                .withLessons(LessonTime.parse("Tue 4:30 PM"))
+                .inGroups(List.of("Parade", "Beginners"));
+        book.students().save(wren);
+        Assignment set = new Assignment(
+                UUID.randomUUID(),
+                wren.id(),
+                Optional.of(kept.id()),
+                "Weir Steps",
+                NOW.toLocalDate(),
+                Optional.empty(),
+                "",
+                Optional.empty());
+        book.students().save(set);
+        LogEntry entry = entry(kept.id(), 1, 120, RepRating.CLEAN, Optional.of(wren.id()), "2a of bar 1");
+        book.log().add(entry);
+
+        book.removed().remove(Kind.ASSIGNMENT, set.id(), NOW);
+        book.removed().remove(Kind.COLLECTION, lanterns, NOW);
+        book.removed().remove(Kind.STUDENT, wren.id(), NOW);
+        assertThat(book.removed().all())
+                .extracting(RemovedItem::name)
+                .containsExactly("Wren", "Lanterns", "Weir Steps, for Wren");
+        assertThat(book.students().students()).isEmpty();
+        assertThat(book.log().size()).isZero();
+        reopen();
+        List<RemovedItem> waiting = book.removed().all();
+        assertThatThrownBy(() -> book.removed().bringBack(waiting.get(2)))
+                .hasMessageContaining("Bring the student back first");
+        // A collection of this name was made meanwhile.
+        book.collections().named("lanterns");
+        waiting.forEach(book.removed()::bringBack);
+        assertThat(book.removed().all()).isEmpty();
+        assertThat(book.students().students()).containsExactly(wren);
+        assertThat(book.students().groups()).containsExactly("Beginners", "Parade");
+        assertThat(book.students().assignments(wren.id())).containsExactly(set);
+        assertThat(book.log().ofExercise(LogOwner.student(wren.id()), kept.id(), 10)).containsExactly(entry);
+        assertThat(book.collections().of(kept.id())).containsExactly("Lanterns (brought back)");
+        assertThatThrownBy(() -> book.removed().remove(Kind.STUDENT, UUID.randomUUID(), NOW))
+                .hasMessageContaining("This student is no longer in the Book");
+    }
+
+    @Test
+    void aFileThatComesAgainIsKnown() throws IOException {
+        UUID old = book.exercises().add(exercise("Ferry Bell", "7/8"), NOW).id();
+        UUID last = book.exercises().add(exercise("Ferry Bell", "5/8"), NOW).id();
+        book.importedFiles().keep(old, "ferry.mid", new byte[] {1, 2, 3});
+        book.importedFiles().keep(last, "ferry.mid", new byte[] {4});
+        assertThat(book.importedFiles().importedAs("other.mid", new byte[] {1, 2, 3})).contains(old);
+        assertThat(book.importedFiles().importedAs("ferry.mid", new byte[] {9})).contains(last);
+        assertThat(book.importedFiles().importedAs("other.mid", new byte[] {9})).isEmpty();
+        book.removed().remove(Kind.EXERCISE, last, NOW);
+        assertThat(book.importedFiles().importedAs("ferry.mid", new byte[] {9})).contains(old);
+    }
+
+    @Test
+    void aCollectionIsRenamed() throws IOException {
+        UUID lanterns = book.collections().named("Lanterns");
+        book.collections().named("Bridge");
+        book.collections().rename(lanterns, " Lanterns 2 ");
+        assertThat(book.collections().all())
+                .extracting(Collections.Collection::name)
+                .containsExactly("Bridge", "Lanterns 2");
+        assertThatThrownBy(() -> book.collections().rename(lanterns, "bridge")).hasMessageContaining("already");
     }
 
     @Test
@@ -139,12 +254,12 @@ class BookTest {
         book.exercises().tag(kept.id(), Set.of("parade"));
         UUID collection = book.collections().named("Lanterns");
         book.collections().add(collection, kept.id());
-        ExerciseShelf.TakenOut out = book.exercises().remove(kept.id());
+        RemovedItem out = book.removed().remove(Kind.EXERCISE, kept.id(), NOW);
         assertThat(book.exercises().size()).isZero();
         assertThat(found("weir")).isEmpty();
         assertThat(book.exercises().find(kept.id())).isEmpty();
         assertThatThrownBy(() -> book.exercises().read(kept.id())).hasMessageContaining("no longer in the Book");
-        book.exercises().restore(out, NOW);
+        book.removed().bringBack(out);
         assertThat(book.exercises().find(kept.id())).contains(kept);
         assertThat(book.exercises().tags(kept.id())).containsExactly("parade");
         assertThat(book.collections().of(kept.id())).containsExactly("Lanterns");
@@ -216,7 +331,7 @@ class BookTest {
                 kept.id(), "Weir Steps", today.minusDays(30), Optional.of(today.minusDays(1)), 600, 2, 1);
         assertThat(book.log().summaries(LogOwner.USER)).containsExactly(untouched, weir);
         book.log().change(second.ownedBy(LogOwner.USER).saying(second.note()));
-        book.log().remove(first.id());
+        book.removed().remove(Kind.LOG_ENTRY, first.id(), NOW);
         assertThat(book.log().between(LogOwner.USER, today.minusDays(8), today, 10))
                 .containsExactly(second);
     }
@@ -329,14 +444,14 @@ class BookTest {
         assertThat(book.students().assignments(wren.id())).containsExactly(due, open, done);
         book.students().save(due.doneOn(today.plusDays(3)));
         assertThat(book.students().assignments(wren.id())).startsWith(open);
-        book.students().removeAssignment(open.id());
+        book.removed().remove(Kind.ASSIGNMENT, open.id(), NOW);
         assertThat(book.students().assignments(wren.id())).hasSize(2);
         Lesson lesson = new Lesson(UUID.randomUUID(), wren.id(), today, "counted aloud", "");
         book.students().save(lesson);
         book.students().save(new Lesson(lesson.id(), wren.id(), today, "counted aloud", "the pad"));
         assertThat(book.students().lessons(wren.id())).extracting(Lesson::next).containsExactly("the pad");
         book.log().add(entry(UUID.randomUUID(), 0, 60, RepRating.CLEAN, Optional.of(wren.id())));
-        book.students().remove(wren.id());
+        book.removed().remove(Kind.STUDENT, wren.id(), NOW);
         assertThat(book.students().assignments(wren.id())).isEmpty();
         assertThat(book.students().lessons(wren.id())).isEmpty();
         assertThat(book.log().size()).isZero();

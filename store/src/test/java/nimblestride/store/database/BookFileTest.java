@@ -29,8 +29,8 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import nimblestride.core.language.text.Examples;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.ChangedElsewhereException;
 import nimblestride.store.book.ExerciseSummary;
+import nimblestride.store.book.SavedExercise;
 import nimblestride.store.book.TypedText;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -242,7 +242,9 @@ class BookFileTest {
                 Book other = open()) {
             ExerciseSummary edited = other.exercises().all().get(0);
             for (int i = 0; i < 3; i++) {
-                edited = other.exercises().save(edited, Examples.exercise("9/8").withName("Edited " + i), NOW);
+                edited = other.exercises()
+                        .save(edited.id(), edited.revision(), Examples.exercise("9/8").withName("Edited " + i), NOW)
+                        .summary();
             }
             other.exercises().add(Examples.exercise("5/8").withName("Lock Gate"), NOW);
             long before = other.changesOfOthers();
@@ -253,8 +255,13 @@ class BookFileTest {
                     .containsExactly("Weir Steps");
             // What the other window still shows is not taken for what is there now.
             ExerciseSummary shown = edited;
-            assertThatThrownBy(() -> other.exercises().save(shown, Examples.exercise("9/8"), NOW))
-                    .isInstanceOf(ChangedElsewhereException.class);
+            assertThat(other.exercises().find(shown.id()).orElseThrow().revision())
+                    .isGreaterThan(shown.revision());
+            assertThat(other.exercises()
+                            .save(shown.id(), shown.revision(), Examples.exercise("13/8"), NOW)
+                            .others())
+                    .isEqualTo(SavedExercise.Others.EDITED);
+            other.exercises().save(shown.id(), shown.revision() + 9, Examples.exercise("9/8").withName("Weir Steps"), NOW);
             other.exercises().add(Examples.exercise("3/8").withName("After"), NOW);
             assertThat(one.exercises().all()).extracting(ExerciseSummary::name).containsExactly("After", "Weir Steps");
         }

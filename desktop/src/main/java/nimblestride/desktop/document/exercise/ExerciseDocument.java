@@ -1,9 +1,11 @@
 package nimblestride.desktop.document.exercise;
 
-import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.UnaryOperator;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -20,20 +22,25 @@ import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.formats.json.DraftJson.InBook;
 
 /**
- * The open exercise of a window, with its history and its file. All methods belong to the interface thread. The
- * analysis runs in the background, and only the newest one is shown.
+ * The open exercise of a window, with the steps to undo. All methods belong to the interface thread. The analysis runs
+ * in the background, and only the newest one is shown.
  */
 public final class ExerciseDocument implements AutoCloseable {
+    private static final int MAX_EARLIER = 20;
+
     private final ReadOnlyObjectWrapper<Exercise> exercise = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<AnalyzedExercise> answer = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyBooleanWrapper canUndo = new ReadOnlyBooleanWrapper();
     private final ReadOnlyBooleanWrapper canRedo = new ReadOnlyBooleanWrapper();
-    private final ReadOnlyObjectWrapper<Optional<Path>> file = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Optional<InBook>> inBook = new ReadOnlyObjectWrapper<>(Optional.empty());
     private final ReadOnlyBooleanWrapper saved = new ReadOnlyBooleanWrapper();
     private final LatestOnly answers = new LatestOnly("answering");
 
     private final List<Runnable> laid = new ArrayList<>();
+    private final List<Runnable> stepped = new ArrayList<>();
+    private final List<Runnable> unsaved = new ArrayList<>();
+    /** The steps of exercises that were open before, so that undo still reaches them; the last one opened comes last. */
+    private final Map<UUID, EditHistory> earlier = new LinkedHashMap<>();
     private EditHistory history;
     private Exercise written;
     private Object burst;
@@ -49,20 +56,33 @@ public final class ExerciseDocument implements AutoCloseable {
         open(draft);
     }
 
-    /** Opens a draft in place of what was open, with a history of its own. */
+    /**
+     * Opens a draft in place of what was open. The steps that led to it can be undone if it was open in this window
+     * before.
+     */
     public void open(Draft draft) {
-        history = EditHistory.of(draft.exercise());
+        inBook.get().ifPresent(before -> remember(before.id()));
+        history = draft.inBook()
+                .map(now -> earlier.remove(now.id()))
+                .filter(steps -> isSame(steps.present(), draft.exercise()))
+                .orElseGet(() -> EditHistory.of(draft.exercise()));
         written = draft.saved() ? draft.exercise() : null;
         burst = null;
-        file.set(draft.file());
         inBook.set(draft.inBook());
         laid.forEach(Runnable::run);
         show();
     }
 
+    private void remember(UUID id) {
+        earlier.put(id, history);
+        if (earlier.size() > MAX_EARLIER) {
+            earlier.remove(earlier.keySet().iterator().next());
+        }
+    }
+
     /** Returns the open exercise, to be saved. */
     public Draft draft() {
-        return new Draft(history.present(), file.get(), inBook.get(), saved.get());
+        return new Draft(history.present(), inBook.get(), saved.get());
     }
 
     /** Returns the open exercise. */
@@ -80,6 +100,21 @@ public final class ExerciseDocument implements AutoCloseable {
         laid.add(listener);
     }
 
+    /** Runs a listener after each new step that can be undone. */
+    public void onStep(Runnable listener) {
+        stepped.add(listener);
+    }
+
+    /** Runs a listener whenever the Book does not hold just this exercise. */
+    public void onUnsaved(Runnable listener) {
+        unsaved.add(listener);
+    }
+
+    /** Returns how many steps can be undone. */
+    public int steps() {
+        return history.past().size();
+    }
+
     /** Returns whether there is a step to undo. */
     public ReadOnlyBooleanProperty canUndoProperty() {
         return canUndo.getReadOnlyProperty();
@@ -90,17 +125,12 @@ public final class ExerciseDocument implements AutoCloseable {
         return canRedo.getReadOnlyProperty();
     }
 
-    /** Returns the file it belongs to; empty for none. */
-    public ReadOnlyObjectProperty<Optional<Path>> fileProperty() {
-        return file.getReadOnlyProperty();
-    }
-
     /** Returns the exercise of the Book it is; empty for none. */
     public ReadOnlyObjectProperty<Optional<InBook>> inBookProperty() {
         return inBook.getReadOnlyProperty();
     }
 
-    /** Returns whether the file, or the Book, holds just this exercise. */
+    /** Returns whether the Book holds just this exercise, or nobody has touched it. */
     public ReadOnlyBooleanProperty savedProperty() {
         return saved.getReadOnlyProperty();
     }
@@ -108,7 +138,15 @@ public final class ExerciseDocument implements AutoCloseable {
     /** Edits the exercise, as a step of its own. */
     public void edit(UnaryOperator<Exercise> change) {
         endBurst();
-        history = history.edit(change.apply(history.present()));
+        Exercise next = change.apply(history.present());
+        if (!next.equals(history.present())) {
+            step(next);
+        }
+    }
+
+    private void step(Exercise next) {
+        history = history.edit(next);
+        stepped.forEach(Runnable::run);
         show();
     }
 
@@ -122,9 +160,13 @@ public final class ExerciseDocument implements AutoCloseable {
         if (next.equals(history.present())) {
             return;
         }
-        history = from.equals(burst) ? history.amend(next) : history.edit(next);
-        burst = from;
-        show();
+        if (from.equals(burst)) {
+            history = history.amend(next);
+            show();
+        } else {
+            burst = from;
+            step(next);
+        }
     }
 
     /** Selects another section: no step, and nothing to save. */
@@ -155,31 +197,55 @@ public final class ExerciseDocument implements AutoCloseable {
         show();
     }
 
-    /** Notes that the exercise was written to a file. */
-    public void savedToFile(Path path, Exercise written) {
-        this.written = written;
-        inBook.set(Optional.empty());
-        file.set(Optional.of(path));
-        saved.set(isKept());
+    /** Makes the exercise one of the Book's, though nothing in it has changed: it was practiced, assigned, or named. */
+    public void touch() {
+        if (inBook.get().isEmpty()) {
+            written = null;
+            saved.set(false);
+            unsaved.forEach(Runnable::run);
+        }
     }
 
-    /** Notes that the exercise was saved in the Book. */
-    public void savedInBook(InBook kept, Exercise written) {
-        this.written = written;
-        file.set(Optional.empty());
-        inBook.set(Optional.of(kept));
-        saved.set(isKept());
+    /** Gives the exercise its place in the Book, before it is saved there. */
+    public void joinBook(UUID id) {
+        inBook.set(Optional.of(new InBook(id, 0)));
     }
 
-    /** Notes that the exercise was removed from the Book: what is open here is nowhere else. */
-    public void removedFromBook() {
-        written = null;
-        inBook.set(Optional.empty());
-        saved.set(false);
+    /** Notes that the exercise was saved in the Book; does nothing where another one is open by now. */
+    public void savedInBook(InBook kept, Exercise now) {
+        if (is(kept.id())) {
+            written = now;
+            inBook.set(Optional.of(kept));
+            saved.set(isKept());
+        }
+    }
+
+    /** Takes over what another window saved of this exercise, as a step that can be undone. */
+    public void receive(InBook kept, Exercise now) {
+        if (is(kept.id())) {
+            endBurst();
+            written = now;
+            inBook.set(Optional.of(kept));
+            if (isSame(history.present(), now)) {
+                saved.set(isKept());
+            } else {
+                step(now);
+            }
+        }
+    }
+
+    /** Returns whether the open exercise is one of the Book. */
+    public boolean is(UUID id) {
+        return inBook.get().filter(open -> open.id().equals(id)).isPresent();
+    }
+
+    /** Returns whether two states differ in nothing but which section is selected. */
+    private static boolean isSame(Exercise one, Exercise other) {
+        return one.withSelected(0).equals(other.withSelected(0));
     }
 
     private boolean isKept() {
-        return written != null && history.present().withSelected(0).equals(written.withSelected(0));
+        return written != null && isSame(history.present(), written);
     }
 
     private void show() {
@@ -192,6 +258,9 @@ public final class ExerciseDocument implements AutoCloseable {
         answers.askAndWaitBriefly(
                 () -> last.map(before -> before.after(present)).orElseGet(() -> AnalyzedExercise.of(present)),
                 answer::set);
+        if (!saved.get()) {
+            unsaved.forEach(Runnable::run);
+        }
     }
 
     @Override

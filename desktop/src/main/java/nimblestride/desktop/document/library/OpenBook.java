@@ -6,8 +6,11 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 import nimblestride.core.exercise.model.Exercise;
@@ -19,8 +22,8 @@ import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.service.Status;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
-import nimblestride.store.book.ChangedElsewhereException;
 import nimblestride.store.book.ExerciseCodec;
+import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.database.Backups;
 
 /**
@@ -48,6 +51,9 @@ public final class OpenBook implements AutoCloseable {
     private final List<Runnable> listeners = new ArrayList<>();
     private final LatestOnly backingUp = new LatestOnly("backing up");
     private final BookWatcher watch;
+    /** How each exercise saved in the background stands in lists. */
+    private final Map<UUID, String> savedAs = new HashMap<>();
+
     private Optional<Book> book = Optional.empty();
     private String problem = "";
 
@@ -139,6 +145,11 @@ public final class OpenBook implements AutoCloseable {
         }
     }
 
+    /** Returns the file of the Book. */
+    public Path file() {
+        return file;
+    }
+
     /** Returns the Book; empty where it could not be opened. */
     public Optional<Book> book() {
         return book;
@@ -162,6 +173,14 @@ public final class OpenBook implements AutoCloseable {
     /** Runs a listener each time something in the Book changes, or another one is opened. */
     public void onChange(Runnable listener) {
         listeners.add(listener);
+    }
+
+    /** Notes that an exercise was saved in the background; notifies everybody where a list would show it differently. */
+    void saved(ExerciseSummary now) {
+        String shown = now.name() + "\n" + now.about();
+        if (!shown.equals(savedAs.put(now.id(), shown))) {
+            changed();
+        }
     }
 
     /** Notifies everybody that something has changed. */
@@ -193,8 +212,6 @@ public final class OpenBook implements AutoCloseable {
         }
         try {
             return Optional.of(question.with(book.get()));
-        } catch (ChangedElsewhereException e) {
-            throw e;
         } catch (StrideException e) {
             status.show(e.getMessage());
             return Optional.empty();

@@ -1,5 +1,5 @@
 /**
- * The open Book: watched, read from old folders, and exported as files. Begin with {@link
- * nimblestride.desktop.document.library.OpenBook}.
+ * The open Book: every edit saved, changes that can be undone, read from old folders, and exported as files. Begin with
+ * {@link nimblestride.desktop.document.library.OpenBook}.
  */
 package nimblestride.desktop.document.library;

@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.store.book.Book;
@@ -71,14 +72,30 @@ public final class SampleBook {
         SampleSeason season = new SampleSeason(book, today);
         for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
             Exercise exercise = season.planned(piece(one.getKey()));
-            ExerciseSummary kept =
-                    book.exercises().add(exercise, today.minusDays(80).atTime(17, 0));
+            ExerciseSummary kept = exercise.name().equals(FIRST)
+                    ? grown(book, exercise, today)
+                    : book.exercises().add(exercise, today.minusDays(80).atTime(17, 0));
             book.exercises().tag(kept.id(), one.getValue());
         }
         collect(book, "Procession", List.of("Weir Steps", "Towpath Fourteen", "Lamplighters' Walk", "Rope Walk"));
         collect(book, "On the bridge", List.of("Lantern Bridge", "Lock Gate", "Turning the Barge"));
         season.write();
         return FILES.size();
+    }
+
+    /** Adds an exercise as it grew over the season, so that its history has something to show. */
+    private static ExerciseSummary grown(Book book, Exercise exercise, LocalDate today) {
+        Exercise bars = exercise.withLayers(List.of()).withTempo(TempoText.read("1/8=150"));
+        Exercise slow = exercise.withTempo(TempoText.read("1/8=168"));
+        ExerciseSummary kept = book.exercises().add(bars, today.minusDays(80).atTime(17, 0));
+        book.exercises().save(kept.id(), 1, slow, today.minusDays(62).atTime(19, 10));
+        book.history()
+                .name(kept.id(), slow, "Before the first rehearsal", today.minusDays(60).atTime(18, 0));
+        Exercise faster = exercise.withTempo(TempoText.read("1/8=190"));
+        book.exercises().save(kept.id(), 2, faster, today.minusDays(31).atTime(18, 40));
+        return book.exercises()
+                .save(kept.id(), 3, exercise, today.minusDays(9).atTime(17, 25))
+                .summary();
     }
 
     /**

@@ -2,6 +2,7 @@ package nimblestride.desktop.document.sample;
 
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -19,6 +20,7 @@ import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.store.book.Book;
@@ -135,10 +137,16 @@ final class SampleSeason {
 
     private void students() {
         List<Student> all = List.of(
-                new Student(id(), "Wren", "Plays left-handed; learns by ear first."),
-                new Student(id(), "Alder", "Reads well, rushes when it gets loud."),
-                new Student(id(), "Juniper", "Two lessons a month."),
-                new Student(id(), "Teasel", ""));
+                new Student(id(), "Wren", "Plays left-handed; learns by ear first.")
+                        .withLessons(new LessonTime(today.getDayOfWeek(), LocalTime.of(16, 30)))
+                        .inGroups(List.of("Parade")),
+                new Student(id(), "Alder", "Reads well, rushes when it gets loud.")
+                        .withLessons(new LessonTime(today.getDayOfWeek(), LocalTime.of(17, 15)))
+                        .inGroups(List.of("Parade")),
+                new Student(id(), "Juniper", "Two lessons a month.")
+                        .withLessons(new LessonTime(today.plusDays(2).getDayOfWeek(), LocalTime.of(15, 0)))
+                        .inGroups(List.of("Beginners", "Parade")),
+                new Student(id(), "Teasel", "").inGroups(List.of("Beginners")));
         for (Student student : all) {
             book.students().save(student);
         }

@@ -65,6 +65,11 @@ record RoadLayout(double ground, double steepness, double firstLane, double betw
         return height(lanes, MIN_GROUND, toLanes(lanes, MIN_TO_LANES), leastLane(lanes));
     }
 
+    /** Returns the height at which a Road that continues in rows stays easy to read. */
+    static double rowHeightFor(LayerLanes lanes) {
+        return (heightFor(lanes) + height(lanes, GROUND, toLanes(lanes, TO_LANES), LANE)) / 2;
+    }
+
     private static double height(LayerLanes lanes, double ground, double toLanes, double lane) {
         return ground + toLanes + Math.max(0, lanes.count() - 1) * lane + BELOW;
     }

@@ -2,7 +2,7 @@ package nimblestride.desktop.view.road;
 
 import java.util.Comparator;
 import java.util.Optional;
-import java.util.function.Supplier;
+import java.util.function.DoubleFunction;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
@@ -21,7 +21,7 @@ final class RoadMouse {
     private static final double COUNT_REACH = 14;
 
     private final Region surface;
-    private final Supplier<Optional<Ground>> inView;
+    private final DoubleFunction<Optional<Ground>> inView;
     private final Runnable focus;
     private Optional<RegroupAction> regrouping = Optional.empty();
     private CountClickAction placing = CountClickAction.NONE;
@@ -54,8 +54,11 @@ final class RoadMouse {
         }
     }
 
-    /** @param focus moves the focus to the Road after a click */
-    RoadMouse(Region surface, Supplier<Optional<Ground>> inView, Runnable focus) {
+    /**
+     * @param inView returns the ground of the row at a distance below the top, in pixels
+     * @param focus moves the focus to the Road after a click
+     */
+    RoadMouse(Region surface, DoubleFunction<Optional<Ground>> inView, Runnable focus) {
         this.surface = surface;
         this.focus = focus;
         this.inView = inView;
@@ -74,14 +77,18 @@ final class RoadMouse {
         placing = newPlacing;
     }
 
+    private Optional<Ground> groundAt(MouseEvent event) {
+        return inView.apply(event.getY());
+    }
+
     private Optional<RoadPicture.Tick> countAt(MouseEvent event) {
         return placing.equals(CountClickAction.NONE)
                 ? Optional.empty()
-                : inView.get().flatMap(ground -> ground.countAt(event));
+                : groundAt(event).flatMap(ground -> ground.countAt(event));
     }
 
     private Optional<StrideDrag> footAt(MouseEvent event) {
-        return inView.get()
+        return groundAt(event)
                 .filter(ground -> ground.isNear(event))
                 .flatMap(ground ->
                         StrideDrag.at(event.getX() - RoadLayout.GUTTER, ground.picture, ground.stretch, ground.phrase));
@@ -97,7 +104,7 @@ final class RoadMouse {
     private void takeHold(MouseEvent event) {
         Optional<RoadPicture.Tick> count = countAt(event);
         if (count.isPresent()) {
-            int bars = inView.get().orElseThrow().phrase.bars().size();
+            int bars = groundAt(event).orElseThrow().phrase.bars().size();
             int bar = (int) (count.get().bar() % bars);
             placing.place(bar, count.get().position());
             // The focus stays with the note that can be moved, not with the Road.
@@ -108,7 +115,7 @@ final class RoadMouse {
         focus.run();
         held = footAt(event);
         if (held.isEmpty() && event.getClickCount() == 2) {
-            inView.get()
+            groundAt(event)
                     .filter(ground -> ground.isNear(event))
                     .ifPresent(ground -> setFoot(ground, ground.moment(event)));
         }
@@ -129,9 +136,9 @@ final class RoadMouse {
     }
 
     private void drag(MouseEvent event) {
-        held.ifPresent(statusBar -> inView.get()
+        held.ifPresent(drag -> groundAt(event)
                 .ifPresent(ground -> regrouping.ifPresent(
-                        listener -> listener.regroup(statusBar.bar(), statusBar.movedTo(ground.moment(event))))));
+                        listener -> listener.regroup(drag.bar(), drag.movedTo(ground.moment(event))))));
     }
 
     private void letGo() {

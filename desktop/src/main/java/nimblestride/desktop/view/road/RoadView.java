@@ -33,7 +33,6 @@ import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.control.ScrollIntoView;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.desktop.ui.look.TextWidths;
 
 /**
  * Shows the Road and the overview above it. It scrolls with the wheel, the scroll bar, and the arrow keys, and zooms
@@ -45,10 +44,15 @@ public final class RoadView extends BorderPane {
     private static final double MAX_LENGTH = 1e9;
 
     private static final long FINE = 1_000;
+    /** Rounds a moment when it looks for the bar there, in parts of a whole note. */
+    private static final long FINE_FOR_BARS = 1_000_000;
+    /** Beyond so many rounds, rows end anywhere. */
+    private static final double MAX_ROUNDS_EXACT = 1_000_000;
 
+    private final RoadSurface surface = new RoadSurface();
     private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g, height));
     /** Draws what moves during playback, over what stays and so need not be drawn with every frame. */
-    private final DrawingCanvas moving = new DrawingCanvas((g, width, height) -> drawMarker(g, height));
+    private final DrawingCanvas moving = new DrawingCanvas((g, width, height) -> drawMarker(g));
 
     private final ScrollPane lanes = new ScrollIntoView(new StackPane(slate, moving)).filled();
     private final Viewport viewport = new Viewport(this::viewWidth, this::length, this::paint);
@@ -59,7 +63,7 @@ public final class RoadView extends BorderPane {
     private final IntegerProperty stage = new SimpleIntegerProperty(Exercise.MAX_LAYERS);
     private CountCache counts = new CountCache(counting.get(), subdivision.get());
     private final BooleanProperty reducedMotion = new SimpleBooleanProperty();
-    private final RoadMouse hand = new RoadMouse(slate, this::groundInView, this::requestFocus);
+    private final RoadMouse hand = new RoadMouse(slate, surface::groundAt, this::requestFocus);
     private final DoubleExpression lanesHeight = Bindings.createDoubleBinding(
             () -> slate.getMinHeight()
                     + OverviewStrip.HEIGHT
@@ -70,11 +74,8 @@ public final class RoadView extends BorderPane {
             viewport.bar().heightProperty(),
             insetsProperty());
     private AnalyzedExercise answer;
-    private RoadPicture picture;
     private LayerLanes below = new LayerLanes(0, false, false);
-    private double ground;
     private NoteValue fittedLength = NoteValue.ZERO;
-    private final TextWidths widths = new TextWidths();
     private OptionalDouble heard = OptionalDouble.empty();
     private Optional<Timing> played = Optional.empty();
     private Optional<Exercise> playedOf = Optional.empty();
@@ -90,6 +91,7 @@ public final class RoadView extends BorderPane {
         moving.setMouseTransparent(true);
         moving.setVisible(false);
         slate.widthProperty().addListener(change -> refit());
+        slate.heightProperty().addListener(change -> refit());
         palette.addListener(change -> paint());
         reducedMotion.addListener(change -> paint());
         stage.addListener(change -> paint());
@@ -128,8 +130,8 @@ public final class RoadView extends BorderPane {
         playedOf = Optional.ofNullable(answer).map(AnalyzedExercise::exercise);
         if (answer != null) {
             makeRoom();
+            refit();
         }
-        paint();
     }
 
     /** Makes room for everything below the ground line. */
@@ -143,10 +145,12 @@ public final class RoadView extends BorderPane {
         paint();
     }
 
-    private Optional<RoadMouse.Ground> groundInView() {
+    /** Returns what is drawn now; empty while nothing is. */
+    private Optional<RoadSurface.Content> content() {
         return Optional.ofNullable(answer)
-                .map(shown -> new RoadMouse.Ground(
-                        picture, viewport.stretch(), ground, shown.exercise().phrase()));
+                .filter(shown -> slate.getWidth() > RoadLayout.GUTTER)
+                .map(shown -> new RoadSurface.Content(
+                        shown.analysis(), viewport.rows(), counts, stage.get(), below, palette.get(), played));
     }
 
     /** The colors. */
@@ -212,10 +216,26 @@ public final class RoadView extends BorderPane {
             return;
         }
         NoteValue length = answer.exercise().phrase().length();
-        if (!length.equals(fittedLength)) {
+        boolean otherRows = viewport.makeRows(mostRows(), this::startOfBarAt);
+        if (!length.equals(fittedLength) || (otherRows && viewport.isFitted())) {
             fitPhrase();
         }
         paint();
+    }
+
+    /** Returns how many rows there is room for. */
+    private int mostRows() {
+        return (int) Math.max(1, Math.floor(slate.getHeight() / RoadLayout.rowHeightFor(below)));
+    }
+
+    private double startOfBarAt(double moment) {
+        Phrase phrase = answer.exercise().phrase();
+        double rounds = Math.floor(moment / phrase.length().toDouble());
+        if (rounds > MAX_ROUNDS_EXACT) {
+            return moment;
+        }
+        NoteValue at = NoteValue.of((long) Math.floor(moment * FINE_FOR_BARS), FINE_FOR_BARS);
+        return phrase.startOf(phrase.barAt(at)).toDouble();
     }
 
     /** Zooms so that the phrase fits, but keeps its eighths readable. */
@@ -280,7 +300,12 @@ public final class RoadView extends BorderPane {
 
     /** Returns where a moment, in whole notes, stands on the screen, on the ground line. */
     public Point2D screenPlace(double moment) {
-        return slate.localToScreen(RoadLayout.GUTTER + viewport.stretch().x(moment), ground);
+        return slate.localToScreen(surface.place(moment));
+    }
+
+    /** Returns how many rows the Road is drawn in. */
+    public int rows() {
+        return surface.rows();
     }
 
     /** Returns the moment of the marker, in whole notes; empty while nothing plays. */
@@ -332,23 +357,13 @@ public final class RoadView extends BorderPane {
     }
 
     private void draw(GraphicsContext g, double height) {
-        if (answer == null || slate.getWidth() <= RoadLayout.GUTTER) {
-            return;
-        }
-        VisibleRange stretch = viewport.stretch();
-        picture = RoadPicture.of(answer.analysis(), stretch, counts, stage.get());
-        RoadPainter painter = new RoadPainter(g, palette.get(), picture, stretch, below, height);
-        ground = painter.ground();
-        painter.paint(widths);
-        played.ifPresent(timing -> new TimingMarksPainter(g, palette.get(), stretch, ground)
-                .paint(timing.bySpot(), answer.exercise().phrase().length().toDouble()));
-        moving.redraw();
+        content().ifPresent(content -> {
+            surface.draw(g, content, height);
+            moving.redraw();
+        });
     }
 
-    private void drawMarker(GraphicsContext g, double height) {
-        if (answer != null && picture != null) {
-            heard.ifPresent(moment -> new RoadPainter(g, palette.get(), picture, viewport.stretch(), below, height)
-                    .marker(moment, reducedMotion.get()));
-        }
+    private void drawMarker(GraphicsContext g) {
+        heard.ifPresent(moment -> surface.drawMarker(g, moment, reducedMotion.get()));
     }
 }

@@ -1,12 +1,17 @@
 package nimblestride.desktop.view.road;
 
 import java.util.function.DoubleSupplier;
+import java.util.function.DoubleUnaryOperator;
 import javafx.geometry.Orientation;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.input.KeyCode;
 
 /** Knows which range of the Road is in view; scrolls by the scroll bar, the wheel, and keys, and zooms. */
 final class Viewport {
+    /** Where eighths are readable and not too far apart, in pixels to the whole note. */
+    private static final double MIN_READABLE = 130;
+
+    private static final double MAX_READABLE = 640;
     private static final double MAX_ZOOM = 4_000;
     private static final double MIN_ZOOM = 2;
     /** The share of the view that may lie beyond the end. */
@@ -19,7 +24,11 @@ final class Viewport {
     private final DoubleSupplier width;
     private final DoubleSupplier length;
     private final Runnable changed;
+    private DoubleUnaryOperator barStart = moment -> 0;
+    private int mostRows = 1;
     private double scale = 300;
+    /** Whether the user has not zoomed since the phrase was fitted. */
+    private boolean fitted = true;
 
     /**
      * @param width of the view, in pixels
@@ -38,40 +47,86 @@ final class Viewport {
         return bar;
     }
 
+    /**
+     * Sets how many rows there is room for, and where bars begin.
+     *
+     * @param newBarStart returns where the bar at a moment begins
+     * @return whether there is room for more or fewer than before
+     */
+    boolean makeRows(int most, DoubleUnaryOperator newBarStart) {
+        barStart = newBarStart;
+        boolean other = most != mostRows;
+        mostRows = most;
+        return other;
+    }
+
+    /** Returns what is in view, in rows. */
+    RoadRows rows() {
+        return RoadRows.from(bar.getValue(), scale, room(), barStart);
+    }
+
+    private RoadRows.Room room() {
+        return new RoadRows.Room(mostRows, width.getAsDouble(), length.getAsDouble());
+    }
+
+    /** Returns what is in view, from the start of the first row to the end of the last. */
     VisibleRange stretch() {
-        return new VisibleRange(bar.getValue(), width.getAsDouble(), scale);
+        return rows().all();
     }
 
     /** Returns how much is in view, in whole notes. */
     private double seen() {
-        return width.getAsDouble() / scale;
+        RoadRows rows = rows();
+        return rows.end() - rows.start();
     }
 
-    /** Goes back to the start, zoomed so that a phrase of this length fits with readable eighths. */
+    /** Returns whether the zoom is the one that {@link #fit} has chosen. */
+    boolean isFitted() {
+        return fitted;
+    }
+
+    /**
+     * Goes back to the start, zoomed so that a phrase of this length fits with readable eighths; where there are several
+     * rows, so that the whole cycle fits, if its eighths are readable then.
+     */
     void fit(double phrase) {
-        scale = Math.max(130, Math.min(640, (width.getAsDouble() - 24) / phrase));
+        scale = Math.max(MIN_READABLE, Math.min(MAX_READABLE, (width.getAsDouble() - 24) / phrase));
+        if (mostRows > 1) {
+            scale = RoadRows.scaleToFit(scale, MIN_READABLE, room(), barStart);
+        }
+        fitted = true;
         bar.setValue(0);
         changed.run();
     }
 
     /** Updates the scroll bar. */
     void measure() {
-        double all = length.getAsDouble() + BEYOND * seen();
-        double most = Math.max(0, all - seen());
+        double seen = width.getAsDouble() / scale;
+        double all = length.getAsDouble() + BEYOND * seen;
+        double most = mostRows == 1 ? Math.max(0, all - seen) : mostOfRows();
+        if (mostRows > 1) {
+            seen = Math.max(seen, all - most);
+        }
         bar.setMax(most);
-        bar.setVisibleAmount(most <= 0 ? 1 : Math.min(most, most * seen() / all));
-        bar.setUnitIncrement(seen() * STEP);
-        bar.setBlockIncrement(seen() * PAGE);
+        bar.setVisibleAmount(most <= 0 ? 1 : Math.min(most, most * seen / all));
+        bar.setUnitIncrement(seen * STEP);
+        bar.setBlockIncrement(seen * PAGE);
         if (bar.getValue() > most) {
             bar.setValue(most);
         }
+    }
+
+    private double mostOfRows() {
+        return RoadRows.from(0, scale, room(), barStart).reaches(length.getAsDouble())
+                ? 0
+                : RoadRows.lastStart(scale, room(), barStart);
     }
 
     /** Scrolls by a page if a moment, in whole notes, is not in view or close to the edge ahead. */
     void bringIntoView(double moment) {
         VisibleRange now = stretch();
         if (moment < now.start() || moment > now.end() - 0.05 * seen()) {
-            goTo(moment - seen() * STEP);
+            goTo(mostRows > 1 ? barStart.applyAsDouble(moment) : moment - seen() * STEP);
         }
     }
 
@@ -89,6 +144,11 @@ final class Viewport {
         bar.setValue(Math.max(0, Math.min(bar.getMax(), start)));
     }
 
+    private void goToRow(int by) {
+        VisibleRange first = rows().ranges().get(0);
+        goTo(by > 0 ? first.end() : first.start() - width.getAsDouble() / scale);
+    }
+
     void zoomIn() {
         zoom(1.25, width.getAsDouble() / 2);
     }
@@ -103,7 +163,8 @@ final class Viewport {
      * @param aroundX the place, in pixels from the left edge, that stays where it is
      */
     void zoom(double factor, double aroundX) {
-        double around = stretch().moment(aroundX);
+        double around = bar.getValue() + aroundX / scale;
+        fitted = false;
         scale = Math.max(MIN_ZOOM, Math.min(MAX_ZOOM, scale * factor));
         measure();
         goTo(around - aroundX / scale);
@@ -112,6 +173,10 @@ final class Viewport {
 
     /** Handles a key. Returns whether the key does something here. */
     boolean press(KeyCode key) {
+        if ((key == KeyCode.DOWN || key == KeyCode.UP) && rows().ranges().size() > 1) {
+            goToRow(key == KeyCode.DOWN ? 1 : -1);
+            return true;
+        }
         switch (key) {
             case LEFT -> goTo(bar.getValue() - seen() * STEP);
             case RIGHT -> goTo(bar.getValue() + seen() * STEP);

@@ -1,101 +1,129 @@
 package nimblestride.desktop.view.stand;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import javafx.css.PseudoClass;
+import java.util.Optional;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import javafx.stage.Window;
-import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.time.counting.Counting;
-import nimblestride.core.time.counting.SpokenSyllable;
-import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.desktop.playback.Playhead;
+import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.look.Palette;
 
 /**
- * Shows the count in its own window, large enough to read from a music stand, and lights the syllable to say during
- * playback. Space plays and stops, plus and minus change the size, F11 fills the screen, Escape closes it.
+ * Fills the screen with this bar and the next, to be read from behind the kit, three meters away: the count or the staff,
+ * the bar's number in the cycle, the tempo, and how the runs went. Keys, and a pedal that sends them, do everything.
  */
 public final class MusicStand {
-    private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
-    private static final int MAX_BARS = 200;
-    private static final PseudoClass UNDERLINED = PseudoClass.getPseudoClass("underlined");
-
-    /**
-     * The largest area that may flash more than three times per second, in square pixels: a quarter of a field of 341
-     * by 256 (WCAG 2.2, success criterion 2.3.1). Larger words are underlined instead.
-     */
-    private static final double MAX_LIT = 341 * 256 / 4.0;
-
-    private static final double MIN_SIZE = 18;
-    private static final double MAX_SIZE = 120;
-    private static final double DEFAULT_SIZE = 44;
+    private static final double MIN_SIZE = 28;
+    private static final double MAX_SIZE = 200;
+    private static final double DEFAULT_SIZE = 76;
     private static final double STEP = 1.15;
+    /** How large the next bar is beside this one. */
+    private static final double NEXT_SIZE = 0.6;
 
     private final Stage stage = new Stage();
-    private final VBox lines = new VBox();
-    private final ScrollPane scroll = new ScrollPane(lines);
-    private final List<Spoken> spoken = new ArrayList<>();
-    private final Runnable play;
-    private Phrase phrase;
-    private Label lit;
+    private final StandActions actions;
+    private final Label barName = label("stand-bar");
+    private final Label tempo = new WrappedLabel("", "stand-tempo");
+    private final Label reps = new WrappedLabel("", "stand-reps");
+    private final Label nextName = label("stand-next-name");
+    private final StackPane here = new StackPane();
+    private final StackPane next = new StackPane();
+    private final StandBar hereCount = new StandBar("stand-here");
+    private final StandBar nextCount = new StandBar("stand-next");
+    private final StandStaff staff = new StandStaff();
+    private Optional<StandContent> content = Optional.empty();
+    private Palette palette = Palette.DAY;
+    private long bar;
+    private boolean asStaff;
     private double size = DEFAULT_SIZE;
 
-    /** A syllable, and when to say it, in whole notes from the start of the phrase. */
-    private record Spoken(double from, double to, Label label) {}
-
-    /**
-     * @param owner window whose look it takes on
-     * @param play plays and stops
-     */
-    public MusicStand(Window owner, Runnable play) {
-        this.play = play;
+    /** @param owner window whose look it takes on */
+    public MusicStand(Window owner, StandActions actions) {
+        this.actions = actions;
         stage.initOwner(owner);
         stage.setTitle("Stand - Nimble Stride");
-        scroll.setFitToWidth(true);
-        scroll.setFitToHeight(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
-        lines.getStyleClass().add("stand");
-        Scene scene = new Scene(scroll, 1000, 640);
-        scene.getRoot().getStyleClass().add("window");
+        stage.setFullScreenExitKeyCombination(KeyCombination.NO_MATCH);
+        stage.setFullScreenExitHint("");
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox heading = new HBox(32, barName, tempo, between, reps);
+        heading.getStyleClass().add("stand-heading");
+        here.getStyleClass().add("stand-place");
+        next.getStyleClass().add("stand-place");
+        VBox.setVgrow(here, Priority.ALWAYS);
+        Label keys = new WrappedLabel(
+                "Space play · → next · ← previous · C clean · N not yet · S staff or count · + − size · Esc close",
+                "stand-keys");
+        VBox all = new VBox(heading, here, nextName, next, keys);
+        all.getStyleClass().addAll("window", "stand");
+        Scene scene = new Scene(all, 1180, 720);
         scene.getStylesheets().setAll(owner.getScene().getStylesheets());
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::press);
+        scene.widthProperty().addListener(change -> showBars());
         stage.setScene(scene);
-        stage.setOnHidden(event -> forget());
+        resize(size);
+    }
+
+    private static Label label(String style) {
+        Label label = new Label();
+        label.getStyleClass().add(style);
+        label.setMinWidth(Region.USE_PREF_SIZE);
+        return label;
     }
 
     private void press(KeyEvent event) {
-        KeyCode code = event.getCode();
-        if (code == KeyCode.PLUS || code == KeyCode.ADD || code == KeyCode.EQUALS) {
-            resize(size * STEP);
-        } else if (code == KeyCode.MINUS || code == KeyCode.SUBTRACT) {
-            resize(size / STEP);
-        } else if (code == KeyCode.SPACE) {
-            play.run();
-        } else if (code == KeyCode.F11) {
-            stage.setFullScreen(!stage.isFullScreen());
-        } else if (code == KeyCode.ESCAPE && !stage.isFullScreen()) {
-            stage.close();
-        } else {
-            return;
+        switch (event.getCode()) {
+            case SPACE, ENTER -> actions.play();
+            case RIGHT, DOWN, PAGE_DOWN -> step(1);
+            case LEFT, UP, PAGE_UP -> step(-1);
+            case C -> actions.clean();
+            case N -> actions.notYet();
+            case S -> showAsStaff(!asStaff);
+            case PLUS, ADD, EQUALS -> resize(size * STEP);
+            case MINUS, SUBTRACT -> resize(size / STEP);
+            case F11 -> stage.setFullScreen(!stage.isFullScreen());
+            case ESCAPE -> stage.close();
+            default -> {
+                return;
+            }
         }
         event.consume();
     }
 
+    /** Goes to the next stage; where there are none, to the next bar. */
+    public void step(int by) {
+        if (!actions.step(by)) {
+            goTo(Math.max(0, bar + by));
+        }
+    }
+
+    private void showAsStaff(boolean shown) {
+        asStaff = shown;
+        showBars();
+    }
+
     private void resize(double wanted) {
         size = Math.max(MIN_SIZE, Math.min(MAX_SIZE, wanted));
-        lines.setStyle(String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", size));
+        hereCount.setStyle(fontSize(size));
+        nextCount.setStyle(fontSize(size * NEXT_SIZE));
+        showBars();
+    }
+
+    private static String fontSize(double pixels) {
+        return String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", pixels);
     }
 
     /** Returns whether the window is open. */
@@ -104,107 +132,89 @@ public final class MusicStand {
     }
 
     /**
-     * Opens the window on the count of an exercise.
+     * Fills the screen with an exercise.
      *
      * @param colors style of the main window's root
      */
-    public void show(Exercise exercise, Counting counting, Subdivision subdivision, String colors) {
-        put(exercise, counting, subdivision, colors);
+    public void show(StandContent newContent, Palette newPalette, String colors) {
+        bar = 0;
+        put(newContent, newPalette, colors);
+        stage.setFullScreen(true);
         stage.show();
         stage.toFront();
     }
 
     /**
-     * Updates the count without opening the window.
+     * Shows something else without opening the window.
      *
      * @param colors style of the main window's root
      */
-    public void put(Exercise exercise, Counting counting, Subdivision subdivision, String colors) {
+    public void put(StandContent newContent, Palette newPalette, String colors) {
         stage.getScene().getRoot().setStyle(colors);
-        phrase = exercise.phrase();
-        lit = null;
-        spoken.clear();
-        lines.getChildren().clear();
-        resize(size);
-        List<Bar> bars = phrase.bars();
-        for (int number = 0; number < Math.min(bars.size(), MAX_BARS); number++) {
-            lines.getChildren().add(line(number, bars.get(number), counting, subdivision));
-        }
-        if (bars.size() > MAX_BARS) {
-            lines.getChildren().add(label("…", "stand-number"));
+        palette = newPalette;
+        content = Optional.of(newContent);
+        tempo.setText(newContent.tempo());
+        reps.setText(newContent.reps());
+        showBars();
+    }
+
+    private void goTo(long newBar) {
+        if (newBar != bar) {
+            bar = newBar;
+            showBars();
         }
     }
 
-    private HBox line(int number, Bar bar, Counting counting, Subdivision subdivision) {
-        FlowPane words = new FlowPane();
-        words.getStyleClass().add("stand-words");
-        HBox.setHgrow(words, Priority.ALWAYS);
-        double start = phrase.startOf(number).toDouble();
-        for (SpokenSyllable said : counting.count(bar, subdivision)) {
-            Label word = label(said.syllable(), said.startsGroup() ? "stand-foot" : "stand-word");
-            double from = start + said.at().toDouble();
-            spoken.add(new Spoken(from, from + said.length().toDouble(), word));
-            words.getChildren().add(word);
-        }
-        Label name = label((number + 1) + "  " + bar.meter(), "stand-number");
-        HBox line = new HBox(name, words);
-        line.getStyleClass().add("stand-line");
-        return line;
+    private void showBars() {
+        content.ifPresent(shown -> {
+            barName.setText(shown.barName(bar));
+            nextName.setText("Next: " + shown.barName(bar + 1).toLowerCase(Locale.ROOT) + ", "
+                    + shown.exercise().phrase().bar(bar + 1).meter());
+            show(shown, bar, here, hereCount, 1);
+            show(shown, bar + 1, next, nextCount, NEXT_SIZE);
+        });
     }
 
-    private static Label label(String text, String style) {
-        Label label = new Label(text);
-        label.getStyleClass().add(style);
-        label.setMinWidth(Label.USE_PREF_SIZE);
-        return label;
+    private void show(StandContent shown, long number, StackPane place, StandBar count, double part) {
+        Phrase phrase = shown.exercise().phrase();
+        Bar written = phrase.bar(number);
+        count.show(shown.counting().count(written, shown.subdivision()));
+        Node seen = asStaff ? staff.bar(shown, number, part * (stage.getScene().getWidth() - 80), palette) : count;
+        place.getChildren().setAll(List.of(seen));
+        place.setAccessibleText(shown.barName(number) + ", " + written.meter());
     }
 
-    /** Lights the syllable to say now. */
+    /** Follows playback: shows the bar that is heard, and lights the syllable to say now. */
     public void follow(Playhead playhead) {
-        if (!stage.isShowing() || phrase == null) {
+        if (!stage.isShowing() || content.isEmpty()) {
             return;
         }
-        Label now = null;
-        if (playhead.isShown()) {
-            double within = playhead.moment().getAsDouble() % phrase.length().toDouble();
-            now = spoken.stream()
-                    .filter(word -> word.from <= within && within < word.to)
-                    .map(Spoken::label)
-                    .findFirst()
-                    .orElse(null);
-        }
-        if (now != lit) {
-            light(lit, false);
-            light(now, true);
-            lit = now;
-        }
-    }
-
-    private void light(Label word, boolean on) {
-        if (word == null) {
+        if (!playhead.isShown()) {
+            hereCount.darken();
             return;
         }
-        boolean glares = word.getWidth() * word.getHeight() > MAX_LIT;
-        word.pseudoClassStateChanged(LIT, on && !glares);
-        word.pseudoClassStateChanged(UNDERLINED, on && glares);
-        if (on) {
-            bringIntoView(word);
-        }
+        Phrase phrase = content.get().exercise().phrase();
+        double moment = playhead.moment().getAsDouble();
+        double length = phrase.length().toDouble();
+        double round = Math.floor(moment / length);
+        double within = moment - round * length;
+        int inPhrase = barAt(phrase, within);
+        goTo((long) round * phrase.bars().size() + inPhrase);
+        hereCount.light(within - phrase.startOf(inPhrase).toDouble());
     }
 
-    private void bringIntoView(Label word) {
-        double line = word.getParent().getParent().getBoundsInParent().getMinY();
-        double height = lines.getHeight() - scroll.getViewportBounds().getHeight();
-        if (height > 0) {
-            double wanted = line - scroll.getViewportBounds().getHeight() / 3;
-            scroll.setVvalue(Math.max(0, Math.min(1, wanted / height)));
+    private static int barAt(Phrase phrase, double within) {
+        int low = 0;
+        int high = phrase.bars().size() - 1;
+        while (low < high) {
+            int middle = (low + high + 1) / 2;
+            if (phrase.startOf(middle).toDouble() <= within) {
+                low = middle;
+            } else {
+                high = middle - 1;
+            }
         }
-    }
-
-    private void forget() {
-        spoken.clear();
-        lines.getChildren().clear();
-        phrase = null;
+        return low;
     }
 
     /** Closes the window. */

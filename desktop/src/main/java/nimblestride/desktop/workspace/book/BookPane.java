@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -20,6 +19,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.async.LatestOnly;
+import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.Library;
@@ -28,8 +28,8 @@ import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Collections.Collection;
-import nimblestride.store.book.ExerciseShelf;
 import nimblestride.store.book.ExerciseSummary;
+import nimblestride.store.book.RemovedItem.Kind;
 
 /** Shows the Book beside the Road: exercises, searched as the user types, in collections and with tags. */
 public final class BookPane extends VBox {
@@ -37,6 +37,7 @@ public final class BookPane extends VBox {
     private static final Collection EVERYTHING = new Collection(new UUID(0, 0), "The whole Book", 0);
 
     private final OpenBook book;
+    private final BookEdits edits;
     private final Library library;
     private final Dialogs dialogs;
     private final TextField search = new TextField();
@@ -44,18 +45,18 @@ public final class BookPane extends VBox {
     private final ExerciseList list = new ExerciseList();
     private final Label empty = new WrappedLabel();
     private final VBox unopened = new VBox();
-    private final SmallButton putBack = new SmallButton("Undo remove", "put-back", this::putBack);
     private final LatestOnly searching = new LatestOnly("searching the Book");
-    private Optional<ExerciseShelf.TakenOut> out = Optional.empty();
     private boolean showing;
 
     /**
      * Lists the Book.
      *
-     * @param library opens, saves, and removes its exercises
+     * @param edits changes it
+     * @param library opens, renames, and removes its exercises
      */
-    public BookPane(OpenBook book, Library library, Dialogs dialogs) {
+    public BookPane(OpenBook book, BookEdits edits, Library library, Dialogs dialogs) {
         this.book = book;
+        this.edits = edits;
         this.library = library;
         this.dialogs = dialogs;
         getStyleClass().add("book");
@@ -91,13 +92,10 @@ public final class BookPane extends VBox {
         list.setOnKeyPressed(this::press);
         list.setContextMenu(menu());
         VBox.setVgrow(list, Priority.ALWAYS);
-        Button keeping = new Button("Keep in the Book");
-        keeping.setMaxWidth(Double.MAX_VALUE);
-        keeping.setId("keep-in-book");
-        keeping.setOnAction(event -> library.save());
-        putBack.setMaxWidth(Double.MAX_VALUE);
-        showPutBack();
-        getChildren().setAll(title, search, collection, list, putBack, keeping);
+        collection.setContextMenu(new ContextMenu(
+                item("Rename this collection…", this::renameCollection),
+                item("Remove this collection", this::removeCollection)));
+        getChildren().setAll(title, search, collection, list);
         book.onChange(this::refreshAll);
         refreshAll();
     }
@@ -105,10 +103,11 @@ public final class BookPane extends VBox {
     private ContextMenu menu() {
         return new ContextMenu(
                 item("Open", this::openSelected),
+                item("Rename…", this::rename),
                 item("Tags…", this::tag),
                 item("Add to a collection…", this::collect),
                 item("Remove from this collection", this::uncollect),
-                item("Remove from the Book", this::takeOut));
+                item("Remove from the Book", this::remove));
     }
 
     private static MenuItem item(String text, Runnable action) {
@@ -131,7 +130,7 @@ public final class BookPane extends VBox {
     private void press(KeyEvent event) {
         switch (event.getCode()) {
             case ENTER -> openSelected();
-            case DELETE -> takeOut();
+            case DELETE -> remove();
             default -> {
                 return;
             }
@@ -140,9 +139,11 @@ public final class BookPane extends VBox {
     }
 
     private Optional<UUID> chosenCollection() {
-        return Optional.ofNullable(collection.getValue())
-                .filter(one -> !one.equals(EVERYTHING))
-                .map(Collection::id);
+        return shownCollection().map(Collection::id);
+    }
+
+    private Optional<Collection> shownCollection() {
+        return Optional.ofNullable(collection.getValue()).filter(one -> !one.equals(EVERYTHING));
     }
 
     /** Lists the collections and the exercises again. */
@@ -198,7 +199,7 @@ public final class BookPane extends VBox {
                 !found.problem.isEmpty()
                         ? found.problem
                         : search.getText().isBlank()
-                                ? "No exercises yet. Type some bars above, then press Keep in the Book."
+                                ? "No exercises yet. Type some bars above: the Book keeps what you do."
                                 : "No matches. Try a meter (11/8, elevens), a grouping (3+3+2), or a technique (flams).");
         list.show(found.exercises);
     }
@@ -222,33 +223,24 @@ public final class BookPane extends VBox {
                 });
     }
 
-    private void takeOut() {
-        list.selected().ifPresent(kept -> {
-            out = book.change(one -> one.exercises().remove(kept.id()));
-            showPutBack();
-            if (out.isPresent()) {
-                library.removed(kept.id());
-            }
-        });
+    private void remove() {
+        list.selected().ifPresent(library::remove);
     }
 
-    private void putBack() {
-        out.ifPresent(taken -> {
-            if (book.change(one -> {
-                        one.exercises().restore(taken, book.now());
-                        return true;
-                    })
-                    .isPresent()) {
-                out = Optional.empty();
-                showPutBack();
-            }
-        });
+    private void rename() {
+        list.selected()
+                .ifPresent(kept -> dialogs.askLine("Rename " + kept.name(), "Name", kept.name())
+                        .ifPresent(name -> library.rename(kept, name)));
     }
 
-    private void showPutBack() {
-        putBack.setVisible(out.isPresent());
-        putBack.setManaged(out.isPresent());
-        out.ifPresent(taken -> putBack.setText("Undo remove \"" + taken.kept().name() + "\""));
+    private void renameCollection() {
+        shownCollection()
+                .ifPresent(one -> dialogs.askLine("Rename " + one.name(), "Name of the collection", one.name())
+                        .ifPresent(name -> edits.rename(one, name)));
+    }
+
+    private void removeCollection() {
+        shownCollection().ifPresent(one -> edits.remove(Kind.COLLECTION, one.id(), one.name()));
     }
 
     private void tag() {
@@ -260,10 +252,7 @@ public final class BookPane extends VBox {
                                 .map(String::strip)
                                 .filter(tag -> !tag.isEmpty())
                                 .collect(Collectors.toCollection(TreeSet::new));
-                        book.change(one -> {
-                            one.exercises().tag(kept.id(), tags);
-                            return true;
-                        });
+                        edits.tag(kept, tags);
                     });
         });
     }
@@ -274,18 +263,11 @@ public final class BookPane extends VBox {
                         "Name of a new or existing collection",
                         chosenCollection().isPresent() ? collection.getValue().name() : "")
                 .filter(name -> !name.isBlank())
-                .ifPresent(name -> book.change(one -> {
-                    one.collections().add(one.collections().named(name), kept.id());
-                    return true;
-                })));
+                .ifPresent(name -> edits.collect(kept, name)));
     }
 
     private void uncollect() {
-        list.selected().ifPresent(kept -> chosenCollection()
-                .ifPresent(from -> book.change(one -> {
-                    one.collections().remove(from, kept.id());
-                    return true;
-                })));
+        list.selected().ifPresent(kept -> shownCollection().ifPresent(from -> edits.uncollect(kept, from)));
     }
 
     /** Moves the focus to the search field. */

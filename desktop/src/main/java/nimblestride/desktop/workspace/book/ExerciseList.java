@@ -36,6 +36,9 @@ final class ExerciseList extends ListView<ExerciseSummary> {
 
     /** Shows these exercises; keeps the scroll position when the user has scrolled away from the marked one. */
     void show(List<ExerciseSummary> kept) {
+        if (isListed(kept)) {
+            return;
+        }
         OptionalInt row = markedRow();
         boolean away = row.isPresent()
                 && rows().filter(rows -> !isInSight(rows, row.getAsInt())).isPresent();
@@ -44,6 +47,18 @@ final class ExerciseList extends ListView<ExerciseSummary> {
         if (!away) {
             bringIntoSight();
         }
+    }
+
+    /** Returns whether just these are listed, under the names they have now. */
+    private boolean isListed(List<ExerciseSummary> kept) {
+        return kept.size() == getItems().size()
+                && IntStream.range(0, kept.size()).allMatch(i -> {
+                    ExerciseSummary old = getItems().get(i);
+                    ExerciseSummary now = kept.get(i);
+                    return old.id().equals(now.id())
+                            && old.name().equals(now.name())
+                            && old.about().equals(now.about());
+                });
     }
 
     /** Marks an exercise, and scrolls it fully into view. */

@@ -171,9 +171,9 @@ public final class ImportSession {
                     } catch (StrideException e) {
                         status.show("I can't save your choice of voices: " + e.getMessage());
                     }
-                    if (library.add(answer.exercise(), now.name(), bytes)) {
-                        leave();
-                    }
+                    byte[] original = bytes;
+                    leave();
+                    library.add(answer.exercise(), now.name(), original);
                 }));
     }
 

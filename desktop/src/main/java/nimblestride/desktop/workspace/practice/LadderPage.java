@@ -138,8 +138,7 @@ final class LadderPage extends VBox implements Page {
     private void climb(LadderProgress now) {
         standing = Optional.of(now);
         today.setText(LadderText.today(now, beat()));
-        plan.setText((diary.exercise().isEmpty() ? "Keep the exercise in the Book to count your runs. " : "")
-                + LadderText.plan(now, book.today()));
+        plan.setText(LadderText.plan(now, book.today()));
         boolean over = now.ladder().pace().isPresent()
                 && LadderSchedule.of(now, book.today()).isOver()
                 && !now.isAtGoal();

@@ -28,6 +28,7 @@ import nimblestride.core.practice.journal.WeeklyMinutes;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.Export;
 import nimblestride.desktop.ui.control.FlowLine;
@@ -37,6 +38,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.store.book.Book;
+import nimblestride.store.book.RemovedItem;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** Shows the log: a line to type it in seconds, the list, and charts. */
@@ -48,6 +50,7 @@ final class LogPage extends VBox implements Page {
 
     private final ExerciseDocument document;
     private final OpenBook book;
+    private final BookEdits edits;
     private final PracticeRecorder diary;
     private final LogEntryField line;
     private final CheckBox all = new CheckBox("all exercises");
@@ -55,13 +58,11 @@ final class LogPage extends VBox implements Page {
     private final Label hard = new WrappedLabel("", "quiet");
     private final PracticeChart weeks = new PracticeChart("chart-weeks");
     private final PracticeChart tempos = new PracticeChart("chart-tempos");
-    private final SmallButton putBack = new SmallButton("Undo remove", "log-put-back", this::putBack);
     private final LatestOnly reading = new LatestOnly("reading the log");
-    private Optional<LogEntry> out = Optional.empty();
-
-    LogPage(ExerciseDocument document, OpenBook book, PracticeRecorder diary, Export export) {
+    LogPage(ExerciseDocument document, OpenBook book, BookEdits edits, PracticeRecorder diary, Export export) {
         this.document = document;
         this.book = book;
+        this.edits = edits;
         this.diary = diary;
         getStyleClass().add("page");
         line = new LogEntryField(book, diary);
@@ -80,12 +81,11 @@ final class LogPage extends VBox implements Page {
         hard.setId("log-hard");
         VBox charts = new VBox(6, tempos, weeks);
         charts.setMinWidth(220);
-        VerticalScroll entries = new VerticalScroll(new VBox(4, putBack, list, hard));
+        VerticalScroll entries = new VerticalScroll(new VBox(4, list, hard));
         HBox.setHgrow(entries, Priority.ALWAYS);
         HBox both = new HBox(14, entries, charts);
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().setAll(first, both);
-        showPutBack();
         book.onChange(this::read);
         document.inBookProperty().addListener(change -> read());
     }
@@ -203,30 +203,7 @@ final class LogPage extends VBox implements Page {
     }
 
     private void remove(LogEntry entry) {
-        book.change(one -> {
-                    one.log().remove(entry.id());
-                    return true;
-                })
-                .ifPresent(done -> {
-                    out = Optional.of(entry);
-                    showPutBack();
-                });
-    }
-
-    private void putBack() {
-        out.ifPresent(entry -> book.change(one -> {
-                    one.log().add(entry);
-                    return true;
-                })
-                .ifPresent(done -> {
-                    out = Optional.empty();
-                    showPutBack();
-                }));
-    }
-
-    private void showPutBack() {
-        putBack.setVisible(out.isPresent());
-        putBack.setManaged(out.isPresent());
+        edits.remove(RemovedItem.Kind.LOG_ENTRY, entry.id(), entry.what() + " of " + entry.when().toLocalDate());
     }
 
     @Override

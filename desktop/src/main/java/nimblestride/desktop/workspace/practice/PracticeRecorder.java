@@ -8,7 +8,9 @@ import java.util.function.LongSupplier;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.journal.PracticeNote;
+import nimblestride.core.practice.journal.RunsOfDay;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
@@ -20,6 +22,8 @@ import nimblestride.store.book.ExerciseSummary;
 /** Logs practice: it knows the open exercise, its tempo, and how long it has played. */
 public final class PracticeRecorder {
     private static final long NANOS_PER_SECOND = 1_000_000_000;
+
+    private static final int MAX_RUNS = 200;
 
     private final ExerciseDocument document;
     private final OpenBook book;
@@ -93,6 +97,16 @@ public final class PracticeRecorder {
                 Optional.empty(), Optional.empty(), seconds(), Optional.of(tempo), Optional.of(rating), "", hard));
     }
 
+    /** Returns how the runs of today went. */
+    public RunsOfDay runsToday() {
+        List<LogEntry> entries = book.book().isEmpty()
+                ? List.of()
+                : exercise()
+                        .flatMap(id -> book.ask(one -> one.log().ofExercise(LogOwner.USER, id, MAX_RUNS)))
+                        .orElse(List.of());
+        return RunsOfDay.of(entries, book.today());
+    }
+
     /** Logs a line of words about the open exercise. */
     public void addWords(String words) {
         add(new PracticeNote(
@@ -102,6 +116,9 @@ public final class PracticeRecorder {
     /** Logs a typed note; a name in it means an exercise of the Book. */
     public Optional<LogEntry> add(PracticeNote note) {
         Exercise exercise = document.exerciseProperty().get();
+        if (note.what().isEmpty()) {
+            document.touch();
+        }
         String what = note.what().orElse(exercise.name());
         Optional<UUID> meant = note.what().isEmpty() ? exercise() : named(what);
         LocalDateTime now = book.now();

@@ -7,6 +7,7 @@ import javafx.beans.property.SimpleIntegerProperty;
 import nimblestride.core.practice.care.BreakSchedule;
 import nimblestride.core.practice.timing.Timing;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Transport;
@@ -22,12 +23,14 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
     /**
      * Creates the pages.
      *
+     * @param edits removes log lines
      * @param diary logs practice
      * @param showTiming shows a timing over the Road
      */
     public PracticeWorkspace(
             ExerciseDocument document,
             OpenBook book,
+            BookEdits edits,
             PracticeRecorder diary,
             Transport transport,
             PlaybackDevices devices,
@@ -37,7 +40,7 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
         add(PageId.STAGES, () -> new StagesPage(document, transport, services.status()));
         add(PageId.LADDER, () -> new LadderPage(document, book, transport, diary));
         add(PageId.TIMING, () -> new TimingPage(document, transport, devices, diary, showTiming));
-        add(PageId.LOG, () -> new LogPage(document, book, diary, services.export()));
+        add(PageId.LOG, () -> new LogPage(document, book, edits, diary, services.export()));
         open(PageId.TODAY);
     }
 

@@ -11,12 +11,14 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.field.TypedField;
 
 /** Assigns the open exercise: until when, and how to do it. */
-final class AssignmentField extends VBox {
+public final class AssignmentField extends VBox {
     private static final int DEFAULT_DAYS = 7;
+    private static final int MAX_SHOWN = 22;
 
     private final SmallButton button;
     private final TextField how = new TextField();
@@ -29,7 +31,7 @@ final class AssignmentField extends VBox {
      * @param due the last day to do it; empty for none
      * @param how in the teacher's words; may be empty
      */
-    record Entered(Optional<LocalDate> due, String how) {}
+    public record Entered(Optional<LocalDate> due, String how) {}
 
     AssignmentField(Supplier<LocalDate> today, Consumer<Entered> assigned) {
         super(4);
@@ -53,10 +55,8 @@ final class AssignmentField extends VBox {
             how.clear();
         });
         HBox first = new HBox(how);
-        HBox second = new HBox(new Caption("due"), due);
         first.getStyleClass().add("add-line");
-        second.getStyleClass().add("add-line");
-        getChildren().setAll(first, second, button);
+        getChildren().setAll(first, new FlowLine(new Caption("due"), due, button));
     }
 
     private static Optional<LocalDate> read(String text, LocalDate today) {
@@ -76,6 +76,6 @@ final class AssignmentField extends VBox {
 
     /** Names the exercise to assign. */
     void offer(String name) {
-        button.setText("Assign \"" + (name.length() > 22 ? name.substring(0, 21) + "…" : name) + "\"");
+        button.setText("Assign \"" + (name.length() > MAX_SHOWN ? name.substring(0, MAX_SHOWN - 1) + "…" : name) + "\"");
     }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import javafx.beans.property.ObjectProperty;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -22,38 +23,39 @@ import nimblestride.core.practice.students.Student;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.WindowServices;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.store.book.Book;
+import nimblestride.store.book.RemovedItem.Kind;
 
 /** Prepares and runs a lesson: what was assigned, what the student did, what comes next. */
-public final class LessonPage extends VBox implements Page {
+final class LessonPage extends VBox implements Page {
     private static final int LOOKED_BACK_WEEKS = 12;
     private static final int MAX_ENTRIES = 40;
 
     private final OpenBook book;
+    private final BookEdits edits;
     private final ExerciseDocument document;
     private final WindowServices services;
     private final StudentBar students;
-    private final Label note = new Label();
-    private final VBox set = column("Assigned");
-    private final VBox did = column("Practice log");
+    private final VBox set;
+    private final VBox did;
     private final LessonNotes notes;
     private final AssignmentField assigning;
     private final LatestOnly reading = new LatestOnly("reading the student's year");
     private final AssignmentCard.Actions cards = new AssignmentCard.Actions() {
         @Override
         public void done(Assignment assignment) {
-            Assignment changed =
-                    assignment.done().isPresent() ? assignment.reopened() : assignment.doneOn(book.today());
-            book.change(open -> {
-                open.students().save(changed);
-                return true;
-            });
+            edits.change(
+                    assignment,
+                    assignment.done().isPresent() ? assignment.reopened() : assignment.doneOn(book.today()));
         }
 
         @Override
@@ -63,26 +65,35 @@ public final class LessonPage extends VBox implements Page {
 
         @Override
         public void remove(Assignment assignment) {
-            book.change(open -> {
-                open.students().removeAssignment(assignment.id());
-                return true;
-            });
+            edits.remove(Kind.ASSIGNMENT, assignment.id(), assignment.what());
         }
     };
 
     /**
      * @param document whose exercise can be assigned
+     * @param shown the id of the student who is shown
      * @param sheet settings for a booklet's pages
      */
-    public LessonPage(ExerciseDocument document, OpenBook book, Supplier<Sheet> sheet, WindowServices services) {
+    LessonPage(
+            ExerciseDocument document,
+            OpenBook book,
+            BookEdits edits,
+            ObjectProperty<UUID> shown,
+            Supplier<Sheet> sheet,
+            WindowServices services) {
         this.document = document;
         this.book = book;
+        this.edits = edits;
         this.services = services;
         getStyleClass().add("page");
-        note.getStyleClass().add("quiet");
-        note.setId("student-note");
-        students = new StudentBar(book, new StudentHandout(book, sheet, services), services, this::read);
+        students =
+                new StudentBar(book, edits, shown, new StudentHandout(book, sheet, services), services, this::read);
         assigning = new AssignmentField(book::today, this::assign);
+        set = column(
+                "Assigned",
+                new SmallButton("Booklet…", "student-booklet", students::printBooklet),
+                new SmallButton("Export file…", "student-file", students::exportFile));
+        did = column("Practice log", new SmallButton("Merge log…", "student-merge", students::merge));
         notes = new LessonNotes(book::today, this::keepLesson);
         VBox next = column("Today and next");
         next.getChildren().add(notes);
@@ -91,17 +102,18 @@ public final class LessonPage extends VBox implements Page {
         HBox.setHgrow(next, Priority.ALWAYS);
         next.setPrefWidth(210);
         VBox.setVgrow(columns, Priority.ALWAYS);
-        getChildren().setAll(students, note, columns);
+        getChildren().setAll(students, columns);
         book.onChange(this::refresh);
         sceneProperty().addListener(change -> refresh());
     }
 
-    private static VBox column(String title) {
+    private static VBox column(String title, Node... buttons) {
         Label head = new Label(title);
         head.getStyleClass().add("pane-title");
         head.setMinWidth(Region.USE_PREF_SIZE);
-        VBox column = new VBox(6, head);
-        return column;
+        FlowLine first = new FlowLine(head);
+        first.getChildren().addAll(buttons);
+        return new VBox(6, first);
     }
 
     private static Node scrolling(VBox column) {
@@ -123,8 +135,6 @@ public final class LessonPage extends VBox implements Page {
 
     private void read() {
         Optional<Student> chosen = students.chosen();
-        note.setText(chosen.map(Student::note)
-                .orElse("No students yet. Add one, assign the open exercise, and write down what you did."));
         if (chosen.isEmpty() || book.book().isEmpty()) {
             set.getChildren().remove(1, set.getChildren().size());
             did.getChildren().remove(1, did.getChildren().size());
@@ -180,19 +190,19 @@ public final class LessonPage extends VBox implements Page {
 
     private void assign(AssignmentField.Entered entered) {
         students.chosen()
-                .ifPresent(one -> book.change(open -> {
-                    open.students()
-                            .save(new Assignment(
-                                    UUID.randomUUID(),
-                                    one.id(),
-                                    document.inBookProperty().get().map(InBook::id),
-                                    document.exerciseProperty().get().name(),
-                                    book.today(),
-                                    entered.due(),
-                                    entered.how(),
-                                    Optional.empty()));
-                    return true;
-                }));
+                .ifPresent(one -> {
+                    document.touch();
+                    Assignment assignment = new Assignment(
+                            UUID.randomUUID(),
+                            one.id(),
+                            document.inBookProperty().get().map(InBook::id),
+                            document.exerciseProperty().get().name(),
+                            book.today(),
+                            entered.due(),
+                            entered.how(),
+                            Optional.empty());
+                    edits.assign(List.of(assignment), one.name());
+                });
     }
 
     private void keepLesson(Lesson lesson) {
