@@ -52,7 +52,6 @@ final class AssignView implements AssignPane.Assigning {
                         how.how(),
                         Optional.empty()))
                 .toList();
-        edits.assign(
-                assignments, to.size() == 1 ? to.get(0).name() : Counted.count(to.size(), "student"));
+        edits.assign(assignments, to.size() == 1 ? to.get(0).name() : Counted.count(to.size(), "student"));
     }
 }

@@ -84,10 +84,9 @@ final class BookLibrary implements Library {
     private void openFound(ExerciseSummary found) {
         Optional<InBook> place = Optional.of(new InBook(found.id(), found.revision()));
         autosave.unsaved(found.id())
-                .ifPresentOrElse(
-                        waiting -> opened(new Draft(waiting, place, false)),
-                        () -> book.ask(one -> one.exercises().read(found.id()))
-                                .ifPresent(exercise -> opened(new Draft(exercise, place, true))));
+                .ifPresentOrElse(waiting -> opened(new Draft(waiting, place, false)), () -> book.ask(
+                                one -> one.exercises().read(found.id()))
+                        .ifPresent(exercise -> opened(new Draft(exercise, place, true))));
     }
 
     private void opened(Draft draft) {
@@ -109,31 +108,36 @@ final class BookLibrary implements Library {
     public void add(Exercise exercise, String fileName, byte[] original) {
         Optional<ExerciseSummary> before = book.book().isEmpty()
                 ? Optional.empty()
-                : book.ask(one -> one.importedFiles().importedAs(fileName, original).flatMap(one.exercises()::find))
+                : book.ask(one -> one.importedFiles()
+                                .importedAs(fileName, original)
+                                .flatMap(one.exercises()::find))
                         .flatMap(found -> found);
         if (before.isEmpty()) {
             addNew(exercise, fileName, original);
             return;
         }
-        Optional<Exercise> there = autosave.unsaved(before.get().id())
-                .or(() -> book.ask(one -> one.exercises().read(before.get().id())));
-        if (there.isEmpty()) {
+        UUID id = before.get().id();
+        autosave.unsaved(id)
+                .or(() -> book.ask(one -> one.exercises().read(id)))
+                .ifPresent(there -> addAgain(id, there, exercise, fileName, original));
+    }
+
+    /** Opens what is the same as in the Book; else asks which of both to keep. */
+    private void addAgain(UUID id, Exercise there, Exercise exercise, String fileName, byte[] original) {
+        if (Differences.between(there, exercise).isEmpty()) {
+            open(id);
+            status.show("\"" + there.name() + "\" is in the Book already, just as in " + fileName + ".");
             return;
         }
-        if (Differences.between(there.get(), exercise).isEmpty()) {
-            open(before.get().id());
-            status.show("\"" + before.get().name() + "\" is in the Book already, just as in " + fileName + ".");
-            return;
-        }
-        repeats.show(new RepeatedImport(fileName, there.get(), exercise), new RepeatedImport.Choice() {
+        repeats.show(new RepeatedImport(fileName, there, exercise), new RepeatedImport.Choice() {
             @Override
             public void openTheOneInTheBook() {
-                open(before.get().id());
+                open(id);
             }
 
             @Override
             public void replace() {
-                BookLibrary.this.replace(before.get().id(), exercise, fileName, original);
+                BookLibrary.this.replace(id, exercise, fileName, original);
             }
 
             @Override

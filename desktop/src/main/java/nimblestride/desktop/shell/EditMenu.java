@@ -17,7 +17,12 @@ final class EditMenu extends Menu {
     private final Status status;
 
     EditMenu(
-            ExerciseDocument document, UndoHistory steps, HistoryView history, AssignView assign, FileActions files, Status status) {
+            ExerciseDocument document,
+            UndoHistory steps,
+            HistoryView history,
+            AssignView assign,
+            FileActions files,
+            Status status) {
         super("Edit");
         this.document = document;
         this.status = status;

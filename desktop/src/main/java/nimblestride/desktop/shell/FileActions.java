@@ -125,6 +125,4 @@ final class FileActions {
                         },
                         written -> status.show("Exported " + written + ".")));
     }
-
-
 }

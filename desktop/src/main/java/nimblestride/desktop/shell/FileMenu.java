@@ -24,8 +24,7 @@ final class FileMenu extends Menu {
         Menu export = new Menu("Export");
         for (ExportFormat format : ExportFormat.values()) {
             MenuItem item = MenuItems.item(
-                    format.title() + "…",
-                    () -> services.export().exercise(files.exercise(), format, share.sheet()));
+                    format.title() + "…", () -> services.export().exercise(files.exercise(), format, share.sheet()));
             shortcut(format).map(KeyCombination::valueOf).ifPresent(item::setAccelerator);
             export.getItems().add(item);
         }

@@ -93,12 +93,7 @@ final class Heading extends VBox {
         HBox first = row(
                 name,
                 icon("undo", Feather.CORNER_UP_LEFT, "Undo (Ctrl+Z)", steps.canUndoProperty(), steps::undo),
-                icon(
-                        "redo",
-                        Feather.CORNER_UP_RIGHT,
-                        "Redo (Ctrl+Shift+Z)",
-                        steps.canRedoProperty(),
-                        steps::redo));
+                icon("redo", Feather.CORNER_UP_RIGHT, "Redo (Ctrl+Shift+Z)", steps.canRedoProperty(), steps::redo));
         HBox second = row(caption("Bars"), bars, caption("Tempo"), tempo, play, click);
         getChildren().setAll(first, second);
     }

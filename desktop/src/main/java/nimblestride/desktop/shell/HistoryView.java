@@ -73,8 +73,9 @@ final class HistoryView implements HistoryPane.Actions {
     }
 
     private void list(RemovedPane pane) {
-        Optional<List<RemovedItem>> items =
-                book.book().isEmpty() ? Optional.empty() : book.ask(one -> one.removed().all());
+        Optional<List<RemovedItem>> items = book.book().isEmpty()
+                ? Optional.empty()
+                : book.ask(one -> one.removed().all());
         pane.show(items.orElse(List.of()), book.today());
     }
 
@@ -86,10 +87,12 @@ final class HistoryView implements HistoryPane.Actions {
     public void bringBack(Exercise state, String title) {
         Exercise before = document.exerciseProperty().get();
         if (!before.equals(state)) {
-            document.inBookProperty().get().ifPresent(here -> book.ask(one -> {
-                one.history().name(here.id(), before, "Before bringing back an earlier state", book.now());
-                return true;
-            }));
+            document.inBookProperty()
+                    .get()
+                    .ifPresent(here -> book.ask(one -> {
+                        one.history().name(here.id(), before, "Before bringing back an earlier state", book.now());
+                        return true;
+                    }));
         }
         leave();
         document.edit(now -> state);

@@ -108,7 +108,8 @@ final class MusicStandWindow implements StandActions {
         if (stages.isEmpty()) {
             return false;
         }
-        int now = transport.settings().stageProperty().get().map(stages::indexOf).orElse(by > 0 ? -1 : stages.size());
+        int now =
+                transport.settings().stageProperty().get().map(stages::indexOf).orElse(by > 0 ? -1 : stages.size());
         int next = Math.max(0, Math.min(stages.size() - 1, now + by));
         transport.settings().stageProperty().set(Optional.of(stages.get(next)));
         transport.settings().percentProperty().set(stages.get(next).percent());

@@ -46,10 +46,10 @@ final class PaneLayout extends SplitPane {
     PaneLayout(Region book, RoadView road, Region workspaces, Region findings, ViewOptions options) {
         this.book = book;
         this.findings = findings;
-        bookRail = new PaneRail(
-                "The Book", "Ctrl+B", "unfold-book", () -> options.bookShownProperty().set(true));
-        findingsRail = new PaneRail(
-                "Findings", "Ctrl+G", "unfold-findings", () -> options.findingsShownProperty().set(true));
+        bookRail = new PaneRail("The Book", "Ctrl+B", "unfold-book", () -> options.bookShownProperty()
+                .set(true));
+        findingsRail = new PaneRail("Findings", "Ctrl+G", "unfold-findings", () -> options.findingsShownProperty()
+                .set(true));
         this.road = road;
         middle = new SplitPane(road, workspaces);
         middle.setOrientation(Orientation.VERTICAL);

@@ -131,8 +131,7 @@ final class WindowComposition {
                 moment -> road.bringIntoView(moment));
         cross = new CrossWorkspace(document, library);
         recorder = new PracticeRecorder(document, book, sound.transport(), nanos);
-        stand = new MusicStandWindow(
-                stage, document, road, sound.transport(), sound.devices(), recorder, frame::style);
+        stand = new MusicStandWindow(stage, document, road, sound.transport(), sound.devices(), recorder, frame::style);
         practice = new PracticeWorkspace(
                 document,
                 book,
@@ -198,7 +197,9 @@ final class WindowComposition {
         workspaces.add(WorkspaceId.PRACTICE, practice);
         workspaces.add(
                 WorkspaceId.SOUND, new SoundWorkspace(sound.transport(), sound.devices(), sound.recordings(), dialogs));
-        workspaces.add(WorkspaceId.STUDENTS, new StudentsWorkspace(document, book, edits, assign::show, share::sheet, services));
+        workspaces.add(
+                WorkspaceId.STUDENTS,
+                new StudentsWorkspace(document, book, edits, assign::show, share::sheet, services));
         workspaces.add(WorkspaceId.SHARE, share);
         workspaces.setTrailing(
                 new CountChoice(document, road.countingSystemProperty(), road.subdivisionProperty(), stand::show));

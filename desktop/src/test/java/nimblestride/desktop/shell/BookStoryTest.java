@@ -155,8 +155,7 @@ class BookStoryTest extends WindowStory {
         untilKept();
         try (Book other = Book.open(home.resolve(StartupTasks.BOOK), OpenBook.AS_JSON)) {
             ExerciseSummary kept = first(other);
-            other.exercises()
-                    .save(kept.id(), kept.revision(), exercise().withPhrase(Examples.bars("13/8")), now());
+            other.exercises().save(kept.id(), kept.revision(), exercise().withPhrase(Examples.bars("13/8")), now());
             until(() -> BarsText.write(exercise().phrase()).equals("13/8"));
             until(() -> shows("Another window changed \"New exercise\"."));
             interact(() -> lookup(".road").query().requestFocus());
@@ -180,8 +179,7 @@ class BookStoryTest extends WindowStory {
             ExerciseSummary kept = first(other);
             // Both in one turn of the window, so that it can't see the other's edit first.
             interact(() -> {
-                other.exercises()
-                        .save(kept.id(), kept.revision(), exercise().withPhrase(Examples.bars("13/8")), now());
+                other.exercises().save(kept.id(), kept.revision(), exercise().withPhrase(Examples.bars("13/8")), now());
                 window.document().edit(exercise -> exercise.withPhrase(Examples.bars("9/8")));
             });
             until(() -> shows("the other one is in its history"));
@@ -236,9 +234,8 @@ class BookStoryTest extends WindowStory {
         until(() -> shows("0 exercises new, 1 there already"));
         Optional<ExerciseSummary> weir =
                 window.book().ask(book -> book.exercises().named("Weir Steps").orElseThrow());
-        interact(() -> window.book()
-                .change(book -> book.removed()
-                        .remove(RemovedItem.Kind.EXERCISE, weir.orElseThrow().id(), now())));
+        interact(() -> window.book().change(book -> book.removed()
+                .remove(RemovedItem.Kind.EXERCISE, weir.orElseThrow().id(), now())));
         interact(() -> window.open(all));
         until(() -> shows("1 exercise new, 0 there already"));
         Files.writeString(all, Files.readString(all).replace("\"name\"", "\"nome\""));

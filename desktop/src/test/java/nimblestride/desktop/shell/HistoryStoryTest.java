@@ -181,10 +181,9 @@ class HistoryStoryTest extends WindowStory {
         focusRoad();
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         until(() -> shows("Undid: assigned \"New exercise\" to 2 students."));
-        assertThat(students())
-                .allMatch(student -> window.book()
-                        .ask(book -> book.students().assignments(student.id()))
-                        .orElseThrow()
-                        .isEmpty());
+        assertThat(students()).allMatch(student -> window.book()
+                .ask(book -> book.students().assignments(student.id()))
+                .orElseThrow()
+                .isEmpty());
     }
 }

@@ -96,7 +96,8 @@ class LayoutStoryTest extends WindowStory {
         until(() -> road.rows() > 1);
         // The last of 15 bars, 45 sixteenths before home.
         double last = 236 / 16.0;
-        assertThat(road.screenPlace(last).getY()).isGreaterThan(road.screenPlace(0).getY() + 100);
+        assertThat(road.screenPlace(last).getY())
+                .isGreaterThan(road.screenPlace(0).getY() + 100);
         assertThat(road.screenPlace(last).getX()).isBetween(road.screenPlace(0).getX(), 1920.0);
 
         // A foot of bar 10 is dragged from 6 to 5 eighths: it is the first bar of the phrase.

@@ -84,7 +84,19 @@ class SettingsTest {
                 Mix.EVEN,
                 0,
                 Optional.empty());
-        new Settings(1280, 800, false, false, 100, true, true, "", Counting.of(CountingSystem.BEATS), Sheet.DEFAULT, 45, random)
+        new Settings(
+                        1280,
+                        800,
+                        false,
+                        false,
+                        100,
+                        true,
+                        true,
+                        "",
+                        Counting.of(CountingSystem.BEATS),
+                        Sheet.DEFAULT,
+                        45,
+                        random)
                 .write(folder);
         assertThat(Settings.in(folder).settings().sound().click().silence())
                 .isInstanceOfSatisfying(SilentBars.AtRandom.class, silence -> assertThat(silence.percent())

@@ -20,7 +20,6 @@ import javax.sound.sampled.AudioSystem;
 import nimblestride.core.kit.band.BackingBand;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;

@@ -62,7 +62,8 @@ abstract class WindowStory extends FxRobot {
     static final class Answers implements Dialogs {
         final Deque<Path> open = new ArrayDeque<>();
         final Deque<Path> save = new ArrayDeque<>();
-        final ObjectProperty<Path> folder = new SimpleObjectProperty<>(Path.of("").toAbsolutePath());
+        final ObjectProperty<Path> folder =
+                new SimpleObjectProperty<>(Path.of("").toAbsolutePath());
         final Deque<String> lines = new ArrayDeque<>();
         final Deque<Integer> choices = new ArrayDeque<>();
         boolean sure = true;
@@ -201,7 +202,11 @@ abstract class WindowStory extends FxRobot {
     /** Waits until the Book has what is open. */
     protected final void untilKept() throws Exception {
         until(() -> window.document().savedProperty().get()
-                && window.document().inBookProperty().get().filter(here -> here.revision() > 0).isPresent());
+                && window.document()
+                        .inBookProperty()
+                        .get()
+                        .filter(here -> here.revision() > 0)
+                        .isPresent());
     }
 
     /** Opens an exercise, and waits until its analysis is there. */

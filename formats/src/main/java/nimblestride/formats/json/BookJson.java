@@ -69,7 +69,9 @@ public final class BookJson {
         @Override
         public void student(Student student) {
             writer.item("students", node -> {
-                node.put("id", student.id().toString()).put("name", student.name()).put("note", student.note());
+                node.put("id", student.id().toString())
+                        .put("name", student.name())
+                        .put("note", student.note());
                 student.lessons().ifPresent(lessons -> node.put("lessons", lessons.toString()));
                 if (!student.groups().isEmpty()) {
                     ArrayNode groups = node.putArray("groups");

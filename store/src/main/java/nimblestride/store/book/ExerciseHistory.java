@@ -37,8 +37,7 @@ public final class ExerciseHistory {
     }
 
     private static List<ExerciseState> of(Handle handle, UUID exercise) {
-        return handle.createQuery(
-                        "SELECT number, at, name FROM state WHERE exercise = ? ORDER BY at DESC, number DESC")
+        return handle.createQuery("SELECT number, at, name FROM state WHERE exercise = ? ORDER BY at DESC, number DESC")
                 .bind(0, exercise.toString())
                 .map((RowView row) -> new ExerciseState(
                         row.getColumn("number", Long.class),

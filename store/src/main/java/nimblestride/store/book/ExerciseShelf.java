@@ -4,13 +4,10 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.UUID;
-import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.search.Keywords;
@@ -19,7 +16,6 @@ import nimblestride.store.database.BookException;
 import nimblestride.store.database.BookFile;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.result.RowView;
-import org.jdbi.v3.core.statement.Query;
 
 /** The exercises of a Book. Names may be the same. */
 public final class ExerciseShelf {

@@ -102,8 +102,7 @@ public final class RecentlyRemoved {
     }
 
     private static List<String> columns(Handle handle, String table) {
-        return handle
-                .createQuery("SELECT name FROM pragma_table_info(?)")
+        return handle.createQuery("SELECT name FROM pragma_table_info(?)")
                 .bind(0, table)
                 .mapTo(String.class)
                 .list();
@@ -124,15 +123,15 @@ public final class RecentlyRemoved {
 
     /** Returns what waits to be brought back, the last removed first. */
     public List<RemovedItem> all() {
-        return file.read(handle -> handle.createQuery(
-                        "SELECT number, kind, id, name, removed FROM removed ORDER BY number DESC")
-                .map((RowView row) -> new RemovedItem(
-                        row.getColumn("number", Long.class),
-                        Kind.valueOf(row.getColumn("kind", String.class)),
-                        UUID.fromString(row.getColumn("id", String.class)),
-                        row.getColumn("name", String.class),
-                        LocalDateTime.parse(row.getColumn("removed", String.class))))
-                .list());
+        return file.read(
+                handle -> handle.createQuery("SELECT number, kind, id, name, removed FROM removed ORDER BY number DESC")
+                        .map((RowView row) -> new RemovedItem(
+                                row.getColumn("number", Long.class),
+                                Kind.valueOf(row.getColumn("kind", String.class)),
+                                UUID.fromString(row.getColumn("id", String.class)),
+                                row.getColumn("name", String.class),
+                                LocalDateTime.parse(row.getColumn("removed", String.class))))
+                        .list());
     }
 
     /**
@@ -177,9 +176,7 @@ public final class RecentlyRemoved {
     private static void insert(Handle handle, String table, String content) {
         List<String> columns = columns(handle, table);
         handle.createUpdate("INSERT OR IGNORE INTO " + table + " (" + String.join(", ", columns) + ") SELECT "
-                        + columns.stream()
-                                .map(column -> value(table, column))
-                                .collect(Collectors.joining(", "))
+                        + columns.stream().map(column -> value(table, column)).collect(Collectors.joining(", "))
                         + " FROM json_each(:content, '$." + table + "') WHERE " + parents(table))
                 .bind("content", content)
                 .execute();
@@ -192,7 +189,8 @@ public final class RecentlyRemoved {
             return "iif(" + value + " IN (SELECT number FROM " + table + "), NULL, " + value + ")";
         }
         return table.equals("collection") && column.equals("name")
-                ? "iif(" + value + " IN (SELECT name FROM collection), " + value + " || ' (brought back)', " + value + ")"
+                ? "iif(" + value + " IN (SELECT name FROM collection), " + value + " || ' (brought back)', " + value
+                        + ")"
                 : value;
     }
 

@@ -18,7 +18,7 @@ import org.sqlite.SQLiteDataSource;
 /** Makes new Books, and updates older ones: one program at a time, with a backup first. */
 final class BookMigration {
     /** The script that makes each version out of the one before it. */
-    private static final List<String> SCRIPTS = 
+    private static final List<String> SCRIPTS =
             List.of("V1__the_book.sql", "V2__originals.sql", "V3__history_and_removed.sql");
 
     private BookMigration() {}

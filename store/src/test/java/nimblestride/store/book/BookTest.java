@@ -108,7 +108,8 @@ class BookTest {
     @Test
     void anExerciseIsFoundByWhatItHasBecome() throws IOException {
         ExerciseSummary kept = book.exercises().add(exercise("Weir Steps", "10/8"), NOW);
-        ExerciseSummary saved = save(book, kept, exercise("Weir Stones", "13/8")).summary();
+        ExerciseSummary saved =
+                save(book, kept, exercise("Weir Stones", "13/8")).summary();
         assertThat(found("steps")).isEmpty();
         assertThat(found("thirteens")).containsExactly("Weir Stones");
         assertThat(saved.revision()).isEqualTo(2);
@@ -130,7 +131,8 @@ class BookTest {
             assertThat(other.exercises().read(kept.id()).phrase()).isEqualTo(Examples.bars("9/8"));
             assertThat(states(kept)).containsExactly(exercise("Weir Steps", "11/8"));
             // The same again is no edit, whoever has written it.
-            assertThat(save(other, kept, exercise("Weir Steps", "9/8")).others()).isEqualTo(Others.NONE);
+            assertThat(save(other, kept, exercise("Weir Steps", "9/8")).others())
+                    .isEqualTo(Others.NONE);
             assertThat(states(kept)).hasSize(1);
         }
     }
@@ -218,7 +220,8 @@ class BookTest {
         assertThat(book.students().students()).containsExactly(wren);
         assertThat(book.students().groups()).containsExactly("Beginners", "Parade");
         assertThat(book.students().assignments(wren.id())).containsExactly(set);
-        assertThat(book.log().ofExercise(LogOwner.student(wren.id()), kept.id(), 10)).containsExactly(entry);
+        assertThat(book.log().ofExercise(LogOwner.student(wren.id()), kept.id(), 10))
+                .containsExactly(entry);
         assertThat(book.collections().of(kept.id())).containsExactly("Lanterns (brought back)");
         assertThatThrownBy(() -> book.removed().remove(Kind.STUDENT, UUID.randomUUID(), NOW))
                 .hasMessageContaining("This student is no longer in the Book");
@@ -230,7 +233,8 @@ class BookTest {
         UUID last = book.exercises().add(exercise("Ferry Bell", "5/8"), NOW).id();
         book.importedFiles().keep(old, "ferry.mid", new byte[] {1, 2, 3});
         book.importedFiles().keep(last, "ferry.mid", new byte[] {4});
-        assertThat(book.importedFiles().importedAs("other.mid", new byte[] {1, 2, 3})).contains(old);
+        assertThat(book.importedFiles().importedAs("other.mid", new byte[] {1, 2, 3}))
+                .contains(old);
         assertThat(book.importedFiles().importedAs("ferry.mid", new byte[] {9})).contains(last);
         assertThat(book.importedFiles().importedAs("other.mid", new byte[] {9})).isEmpty();
         book.removed().remove(Kind.EXERCISE, last, NOW);

@@ -243,7 +243,11 @@ class BookFileTest {
             ExerciseSummary edited = other.exercises().all().get(0);
             for (int i = 0; i < 3; i++) {
                 edited = other.exercises()
-                        .save(edited.id(), edited.revision(), Examples.exercise("9/8").withName("Edited " + i), NOW)
+                        .save(
+                                edited.id(),
+                                edited.revision(),
+                                Examples.exercise("9/8").withName("Edited " + i),
+                                NOW)
                         .summary();
             }
             other.exercises().add(Examples.exercise("5/8").withName("Lock Gate"), NOW);
@@ -261,7 +265,12 @@ class BookFileTest {
                             .save(shown.id(), shown.revision(), Examples.exercise("13/8"), NOW)
                             .others())
                     .isEqualTo(SavedExercise.Others.EDITED);
-            other.exercises().save(shown.id(), shown.revision() + 9, Examples.exercise("9/8").withName("Weir Steps"), NOW);
+            other.exercises()
+                    .save(
+                            shown.id(),
+                            shown.revision() + 9,
+                            Examples.exercise("9/8").withName("Weir Steps"),
+                            NOW);
             other.exercises().add(Examples.exercise("3/8").withName("After"), NOW);
             assertThat(one.exercises().all()).extracting(ExerciseSummary::name).containsExactly("After", "Weir Steps");
         }

@@ -55,14 +55,27 @@ public final class FindingWords {
         return new CountPosition(phrase.bar(bar).meter(), within) + " of bar " + number(bar + 1);
     }
 
+    /** Returns whether a length is one note that drummers count in; nobody counts in double dots. */
+    private static boolean isPlain(NoteValue value) {
+        return NoteName.of(value)
+                .filter(name -> !name.startsWith("double-dotted"))
+                .isPresent();
+    }
+
+    /** {@code dotted half}, {@code 7 quarters}. */
+    static String plain(NoteValue value) {
+        return isPlain(value) ? NoteName.say(value) : length(value);
+    }
+
+    /** {@code a dotted half}, {@code 7 quarters}. */
+    static String onePlain(NoteValue value) {
+        return isPlain(value) ? NoteName.one(value) : length(value);
+    }
+
     /** {@code dotted eighths}, {@code every 5 sixteenths}, {@code 5 over the bar}, {@code cell of 7 sixteenths}. */
     static String pattern(Pattern pattern) {
         if (pattern instanceof Pattern.Every every) {
-            return NoteName.of(every.value())
-                            .filter(name -> !name.startsWith("double-dotted"))
-                            .isPresent()
-                    ? NoteName.sayMany(every.value())
-                    : "every " + length(every.value());
+            return isPlain(every.value()) ? NoteName.sayMany(every.value()) : "every " + length(every.value());
         }
         if (pattern instanceof Pattern.Cell cell) {
             return "cell of " + length(cell.step().times(cell.parts()), cell.step());

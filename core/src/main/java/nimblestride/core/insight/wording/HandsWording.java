@@ -13,7 +13,6 @@ import nimblestride.core.insight.fact.HandsFact;
 import nimblestride.core.insight.fact.LookedAt;
 import nimblestride.core.insight.wording.Wording.Words;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.time.value.NoteName;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /** The words for what an exercise asks of the hands and feet. */
@@ -102,7 +101,7 @@ final class HandsWording {
                 .orElse("");
         return new Words(
                 "Fastest at this tempo, in strokes per second: " + each + ".",
-                "The closest two are " + NoteName.one(fact.shortest()) + " apart." + limit);
+                "The closest two are " + FindingWords.onePlain(fact.shortest()) + " apart." + limit);
     }
 
     private static Words tooFast(HandsFact.TooFast fact) {

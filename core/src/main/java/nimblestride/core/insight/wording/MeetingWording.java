@@ -14,7 +14,6 @@ import nimblestride.core.layer.alignment.Unison;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.CommonNote;
-import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 
 /** The words for where layers coincide. */
@@ -66,7 +65,7 @@ final class MeetingWording {
 
     private static Words composite(MeetingFact.Composite fact) {
         CompositeRhythm rhythm = fact.rhythm();
-        String notes = rhythm.lengths().stream().map(NoteName::say).collect(Collectors.joining(", "));
+        String notes = rhythm.lengths().stream().map(FindingWords::plain).collect(Collectors.joining(", "));
         String say = rhythm.saying().isEmpty() ? "" : " Say: “" + rhythm.saying() + "”.";
         return new Words(
                 fact.one() + " and " + fact.other() + " together: " + notes + "." + say,

@@ -15,7 +15,8 @@ import nimblestride.core.layer.modulation.Pivot;
 import org.junit.jupiter.api.Test;
 
 class DifferencesTest {
-    private final Exercise weir = exercise("10/8, 9/16", "kick every 5/16", "ride every 1/8").withName("Weir Steps");
+    private final Exercise weir =
+            exercise("10/8, 9/16", "kick every 5/16", "ride every 1/8").withName("Weir Steps");
 
     private List<String> since(Exercise after) {
         return Differences.between(weir, after);
@@ -34,7 +35,10 @@ class DifferencesTest {
         assertThat(since(weir.withTempo(TempoText.read("1/8=210"))))
                 .containsExactly("tempo 210 BPM (eighths), was 96 BPM (quarters)");
         assertThat(since(weir.withPhrase(Examples.bars("11/8")))).containsExactly("bars 11/8, was 10/8, 9/16");
-        assertThat(since(weir.withSwing(SwingText.read("60")))).singleElement().asString().startsWith("swing ");
+        assertThat(since(weir.withSwing(SwingText.read("60"))))
+                .singleElement()
+                .asString()
+                .startsWith("swing ");
     }
 
     @Test
@@ -44,7 +48,8 @@ class DifferencesTest {
         assertThat(since(weir.withoutLayer(0))).containsExactly("layer removed: kick every 5/16");
         assertThat(since(weir.withLayer(0, LayerText.read("kick every 3/16"))))
                 .containsExactly("layer kick every 3/16, was kick every 5/16");
-        assertThat(since(weir.withLayers(List.of(weir.layers().get(1), weir.layers().get(0)))))
+        assertThat(since(weir.withLayers(
+                        List.of(weir.layers().get(1), weir.layers().get(0)))))
                 .containsExactly("2 layers in another order");
     }
 
@@ -58,8 +63,8 @@ class DifferencesTest {
 
     @Test
     void sectionsAreNamed() {
-        Exercise two = SectionEdits.add(
-                weir, 1, new SectionContent("B", Examples.bars("7/8"), List.of()), 1, Pivot.NONE);
+        Exercise two =
+                SectionEdits.add(weir, 1, new SectionContent("B", Examples.bars("7/8"), List.of()), 1, Pivot.NONE);
         assertThat(since(two)).anyMatch(said -> said.startsWith("new section "));
         assertThat(Differences.between(two, weir)).anyMatch(said -> said.endsWith(" removed"));
     }

@@ -41,6 +41,7 @@ public final class ExerciseDocument implements AutoCloseable {
     private final List<Runnable> unsaved = new ArrayList<>();
     /** The steps of exercises that were open before, so that undo still reaches them; the last one opened comes last. */
     private final Map<UUID, EditHistory> earlier = new LinkedHashMap<>();
+
     private EditHistory history;
     private Exercise written;
     private Object burst;

@@ -16,8 +16,8 @@ import nimblestride.desktop.service.Status;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Collections.Collection;
 import nimblestride.store.book.ExerciseSummary;
-import nimblestride.store.book.RemovedItem.Kind;
 import nimblestride.store.book.RemovedItem;
+import nimblestride.store.book.RemovedItem.Kind;
 
 /** Changes the Book so that each change can be undone, and says what it did. Belongs to the interface thread. */
 public final class BookEdits {
@@ -53,8 +53,7 @@ public final class BookEdits {
                 return next.isPresent();
             };
             history.add(what, back, again);
-            status.show(what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1)
-                    + ". Ctrl+Z undoes it.");
+            status.show(what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1) + ". Ctrl+Z undoes it.");
         });
         return made;
     }
@@ -165,18 +164,14 @@ public final class BookEdits {
 
     /** Adds a student. */
     public void add(Student student) {
-        make(
-                "added " + quoted(student.name()),
-                doing(one -> one.students().save(student)),
-                (one, done) -> one.removed().remove(Kind.STUDENT, student.id(), book.now()));
+        make("added " + quoted(student.name()), doing(one -> one.students().save(student)), (one, done) -> one.removed()
+                .remove(Kind.STUDENT, student.id(), book.now()));
     }
 
     /** Changes a student. */
     public void change(Student before, Student after) {
-        make(
-                "changed " + quoted(after.name()),
-                doing(one -> one.students().save(after)),
-                (one, done) -> one.students().save(before));
+        make("changed " + quoted(after.name()), doing(one -> one.students().save(after)), (one, done) -> one.students()
+                .save(before));
     }
 
     /**
@@ -203,7 +198,9 @@ public final class BookEdits {
     /** Changes an assignment: done, or due on another day. */
     public void change(Assignment before, Assignment after) {
         make(
-                after.done().isPresent() ? "marked " + quoted(after.what()) + " as done" : "changed " + quoted(after.what()),
+                after.done().isPresent()
+                        ? "marked " + quoted(after.what()) + " as done"
+                        : "changed " + quoted(after.what()),
                 doing(one -> one.students().save(after)),
                 (one, done) -> one.students().save(before));
     }

@@ -90,7 +90,11 @@ public final class SampleBook {
         ExerciseSummary kept = book.exercises().add(bars, today.minusDays(80).atTime(17, 0));
         book.exercises().save(kept.id(), 1, slow, today.minusDays(62).atTime(19, 10));
         book.history()
-                .name(kept.id(), slow, "Before the first rehearsal", today.minusDays(60).atTime(18, 0));
+                .name(
+                        kept.id(),
+                        slow,
+                        "Before the first rehearsal",
+                        today.minusDays(60).atTime(18, 0));
         Exercise faster = exercise.withTempo(TempoText.read("1/8=190"));
         book.exercises().save(kept.id(), 2, faster, today.minusDays(31).atTime(18, 40));
         return book.exercises()

@@ -199,7 +199,7 @@ public final class MusicStand {
         double round = Math.floor(moment / length);
         double within = moment - round * length;
         int inPhrase = barAt(phrase, within);
-        goTo((long) round * phrase.bars().size() + inPhrase);
+        goTo(((long) round) * phrase.bars().size() + inPhrase);
         hereCount.light(within - phrase.startOf(inPhrase).toDouble());
     }
 

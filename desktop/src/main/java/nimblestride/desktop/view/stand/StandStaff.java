@@ -38,8 +38,8 @@ final class StandStaff {
         try {
             Score score = score(content);
             int index = (int) (bar % score.bars().size());
-            Score one = new Score(
-                    score.title(), score.style(), score.bars().subList(index, index + 1), score.leftOut());
+            Score one =
+                    new Score(score.title(), score.style(), score.bars().subList(index, index + 1), score.leftOut());
             Engraver engraver = new Engraver(Fonts.get().music(), Fonts.get());
             return new DrawingPicture(engraver.column(one, LEAST_WIDTH, GAP), width / LEAST_WIDTH, palette);
         } catch (StrideException e) {
@@ -49,9 +49,9 @@ final class StandStaff {
 
     private Score score(StandContent content) {
         int phrase = content.exercise().phrase().bars().size();
-        long bars = Math.min(content.cycleBars() <= MAX_BARS ? content.cycleBars() : phrase, Math.max(MAX_BARS, phrase));
-        Written now = written.filter(
-                        one -> one.exercise.equals(content.exercise()) && one.bars == bars)
+        long bars =
+                Math.min(content.cycleBars() <= MAX_BARS ? content.cycleBars() : phrase, Math.max(MAX_BARS, phrase));
+        Written now = written.filter(one -> one.exercise.equals(content.exercise()) && one.bars == bars)
                 .orElseGet(() -> new Written(
                         content.exercise(),
                         bars,

@@ -228,15 +228,13 @@ public final class BookPane extends VBox {
     }
 
     private void rename() {
-        list.selected()
-                .ifPresent(kept -> dialogs.askLine("Rename " + kept.name(), "Name", kept.name())
-                        .ifPresent(name -> library.rename(kept, name)));
+        list.selected().ifPresent(kept -> dialogs.askLine("Rename " + kept.name(), "Name", kept.name())
+                .ifPresent(name -> library.rename(kept, name)));
     }
 
     private void renameCollection() {
-        shownCollection()
-                .ifPresent(one -> dialogs.askLine("Rename " + one.name(), "Name of the collection", one.name())
-                        .ifPresent(name -> edits.rename(one, name)));
+        shownCollection().ifPresent(one -> dialogs.askLine("Rename " + one.name(), "Name of the collection", one.name())
+                .ifPresent(name -> edits.rename(one, name)));
     }
 
     private void removeCollection() {

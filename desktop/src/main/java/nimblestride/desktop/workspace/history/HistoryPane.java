@@ -98,7 +98,8 @@ public final class HistoryPane extends VBox {
         var open = book.book().get();
         var today = book.today();
         reading.ask(
-                () -> book.askElsewhere(open, one -> PastState.of(one, here.get().id(), today))
+                () -> book.askElsewhere(
+                                open, one -> PastState.of(one, here.get().id(), today))
                         .orElse(List.of()),
                 this::show);
     }
@@ -118,8 +119,7 @@ public final class HistoryPane extends VBox {
         SmallRoad road = new SmallRoad(state, ROAD_WIDTH, ROAD_HEIGHT, WHOLE_NOTES, SCALE);
         road.setPalette(palette);
         String bars = BarsText.write(state.phrase());
-        Button back = new SmallButton(
-                "Bring it back", "history-back", () -> actions.bringBack(state, chosen.title()));
+        Button back = new SmallButton("Bring it back", "history-back", () -> actions.bringBack(state, chosen.title()));
         Button fresh = new SmallButton("New exercise from it", "history-new", () -> actions.openAsNew(state));
         seen.getChildren()
                 .addAll(

@@ -24,7 +24,7 @@ record PastState(Exercise exercise, String title, String changed) {
 
     private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("h:mm a", Locale.US);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
-    private static final DateTimeFormatter DAY_OF_YEAR = DateTimeFormatter.ofPattern("MMMM d, yyyy", Locale.US);
+    private static final DateTimeFormatter DAY_OF_YEAR = DateTimeFormatter.ofPattern("MMMM d, y", Locale.US);
 
     /** Reads the earlier states of an exercise, newest first. */
     static List<PastState> of(Book book, UUID id, LocalDate today) {

@@ -50,15 +50,10 @@ public final class RemovedPane extends VBox {
         for (RemovedItem item : removed) {
             HBox line = new HBox(
                     12,
-                    new SmallButton(
-                            "Bring back",
-                            "bring-back-" + removed.indexOf(item),
-                            () -> bringBack.accept(item)),
+                    new SmallButton("Bring back", "bring-back-" + removed.indexOf(item), () -> bringBack.accept(item)),
                     new WrappedLabel(item.name(), "entry-name"),
                     new WrappedLabel(
-                            item.kind().title() + ", removed "
-                                    + PastState.within(item.removed(), today),
-                            "quiet"));
+                            item.kind().title() + ", removed " + PastState.within(item.removed(), today), "quiet"));
             line.setAlignment(Pos.CENTER_LEFT);
             items.getChildren().add(line);
         }

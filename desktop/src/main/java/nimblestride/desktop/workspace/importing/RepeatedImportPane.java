@@ -56,10 +56,7 @@ public final class RepeatedImportPane extends VBox {
         getChildren()
                 .setAll(
                         title,
-                        new HBox(
-                                16,
-                                side("In the Book", both.inBook()),
-                                side("In the file", both.arriving())),
+                        new HBox(16, side("In the Book", both.inBook()), side("In the file", both.arriving())),
                         new FlowLine(open, replace, keep, cancel),
                         new WrappedLabel("If you replace it, its history keeps the one in the Book.", "quiet"),
                         new VerticalScroll(differences));

@@ -59,6 +59,7 @@ final class LogPage extends VBox implements Page {
     private final PracticeChart weeks = new PracticeChart("chart-weeks");
     private final PracticeChart tempos = new PracticeChart("chart-tempos");
     private final LatestOnly reading = new LatestOnly("reading the log");
+
     LogPage(ExerciseDocument document, OpenBook book, BookEdits edits, PracticeRecorder diary, Export export) {
         this.document = document;
         this.book = book;
@@ -203,7 +204,10 @@ final class LogPage extends VBox implements Page {
     }
 
     private void remove(LogEntry entry) {
-        edits.remove(RemovedItem.Kind.LOG_ENTRY, entry.id(), entry.what() + " of " + entry.when().toLocalDate());
+        edits.remove(
+                RemovedItem.Kind.LOG_ENTRY,
+                entry.id(),
+                entry.what() + " of " + entry.when().toLocalDate());
     }
 
     @Override

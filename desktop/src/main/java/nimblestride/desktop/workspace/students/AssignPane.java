@@ -79,7 +79,8 @@ public final class AssignPane extends VBox {
         }
         students.getChildren().setAll(boxes.values());
         if (all.isEmpty()) {
-            students.getChildren().setAll(new WrappedLabel("No students yet. Add one under Students (Ctrl+7).", "quiet"));
+            students.getChildren()
+                    .setAll(new WrappedLabel("No students yet. Add one under Students (Ctrl+7).", "quiet"));
         }
         groups.getChildren().clear();
         List<String> names = all.stream()
@@ -91,7 +92,8 @@ public final class AssignPane extends VBox {
             groups.getChildren().add(new SmallButton(name, "assign-group-" + names.indexOf(name), () -> choose(name)));
         }
         if (names.isEmpty()) {
-            groups.getChildren().setAll(new WrappedLabel("Put students in a group on their page, such as Beginners.", "quiet"));
+            groups.getChildren()
+                    .setAll(new WrappedLabel("Put students in a group on their page, such as Beginners.", "quiet"));
         }
         field.setDisable(true);
     }

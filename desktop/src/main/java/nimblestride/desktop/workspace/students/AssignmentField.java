@@ -76,6 +76,7 @@ public final class AssignmentField extends VBox {
 
     /** Names the exercise to assign. */
     void offer(String name) {
-        button.setText("Assign \"" + (name.length() > MAX_SHOWN ? name.substring(0, MAX_SHOWN - 1) + "…" : name) + "\"");
+        button.setText(
+                "Assign \"" + (name.length() > MAX_SHOWN ? name.substring(0, MAX_SHOWN - 1) + "…" : name) + "\"");
     }
 }

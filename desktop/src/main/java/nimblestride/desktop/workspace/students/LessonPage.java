@@ -86,8 +86,7 @@ final class LessonPage extends VBox implements Page {
         this.edits = edits;
         this.services = services;
         getStyleClass().add("page");
-        students =
-                new StudentBar(book, edits, shown, new StudentHandout(book, sheet, services), services, this::read);
+        students = new StudentBar(book, edits, shown, new StudentHandout(book, sheet, services), services, this::read);
         assigning = new AssignmentField(book::today, this::assign);
         set = column(
                 "Assigned",
@@ -189,20 +188,19 @@ final class LessonPage extends VBox implements Page {
     }
 
     private void assign(AssignmentField.Entered entered) {
-        students.chosen()
-                .ifPresent(one -> {
-                    document.touch();
-                    Assignment assignment = new Assignment(
-                            UUID.randomUUID(),
-                            one.id(),
-                            document.inBookProperty().get().map(InBook::id),
-                            document.exerciseProperty().get().name(),
-                            book.today(),
-                            entered.due(),
-                            entered.how(),
-                            Optional.empty());
-                    edits.assign(List.of(assignment), one.name());
-                });
+        students.chosen().ifPresent(one -> {
+            document.touch();
+            Assignment assignment = new Assignment(
+                    UUID.randomUUID(),
+                    one.id(),
+                    document.inBookProperty().get().map(InBook::id),
+                    document.exerciseProperty().get().name(),
+                    book.today(),
+                    entered.due(),
+                    entered.how(),
+                    Optional.empty());
+            edits.assign(List.of(assignment), one.name());
+        });
     }
 
     private void keepLesson(Lesson lesson) {

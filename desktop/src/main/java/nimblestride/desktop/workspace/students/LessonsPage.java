@@ -28,7 +28,8 @@ import nimblestride.desktop.ui.page.Page;
 final class LessonsPage extends VBox implements Page {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
     private static final Comparator<StudentGlance> BY_TIME = Comparator.comparing(
-                    (StudentGlance one) -> one.student().lessons().map(LessonTime::time).orElse(null),
+                    (StudentGlance one) ->
+                            one.student().lessons().map(LessonTime::time).orElse(null),
                     Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(one -> one.student().name(), String.CASE_INSENSITIVE_ORDER);
 
@@ -88,9 +89,7 @@ final class LessonsPage extends VBox implements Page {
         section(
                 "Today, " + DAY.format(today),
                 now,
-                students.isEmpty()
-                        ? "No students yet. Add one, then assign the open exercise."
-                        : "No lessons today.");
+                students.isEmpty() ? "No students yet. Add one, then assign the open exercise." : "No lessons today.");
         List<StudentGlance> others =
                 students.stream().filter(one -> !one.isToday()).toList();
         if (!others.isEmpty()) {

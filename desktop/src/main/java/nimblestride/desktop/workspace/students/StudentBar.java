@@ -102,7 +102,8 @@ final class StudentBar extends FlowPane {
     }
 
     private void refresh() {
-        lessons.show(chosen().flatMap(Student::lessons).map(LessonTime::toString).orElse(""));
+        lessons.show(
+                chosen().flatMap(Student::lessons).map(LessonTime::toString).orElse(""));
         groups.show(chosen().map(one -> String.join(", ", one.groups())).orElse(""));
         note.show(chosen().map(Student::note).orElse(""));
         List.of(lessons, groups, note).forEach(line -> line.setDisable(chosen().isEmpty()));

@@ -41,7 +41,8 @@ record StudentGlance(
                 book.students().assignments(student.id()).stream()
                         .filter(assignment -> assignment.done().isEmpty())
                         .toList(),
-                book.log()
+                book
+                        .log()
                         .between(LogOwner.student(student.id()), today.minusWeeks(LOOKED_BACK_WEEKS), today, 1)
                         .stream()
                         .map(entry -> entry.when().toLocalDate())
@@ -67,7 +68,8 @@ record StudentGlance(
     String sentence() {
         List<String> said = new ArrayList<>();
         long overdue = open.stream()
-                .filter(assignment -> assignment.due().filter(due -> due.isBefore(today)).isPresent())
+                .filter(assignment ->
+                        assignment.due().filter(due -> due.isBefore(today)).isPresent())
                 .count();
         said.add(
                 open.isEmpty()
@@ -86,8 +88,6 @@ record StudentGlance(
             return "today";
         }
         DayOfWeek week = day.getDayOfWeek();
-        return ago == 1
-                ? "yesterday"
-                : ago < 7 ? "on " + week.getDisplayName(TextStyle.FULL, Locale.US) : "on " + day;
+        return ago == 1 ? "yesterday" : ago < 7 ? "on " + week.getDisplayName(TextStyle.FULL, Locale.US) : "on " + day;
     }
 }

@@ -32,10 +32,12 @@ public final class StudentsWorkspace extends PagedPane implements Workspace {
             Runnable assign,
             Supplier<Sheet> sheet,
             WindowServices services) {
-        add(PageId.LESSONS, () -> new LessonsPage(book, edits, services.dialogs(), assign, student -> {
-            shown.set(student);
-            services.navigation().open(PageId.LESSON);
-        }));
+        add(
+                PageId.LESSONS,
+                () -> new LessonsPage(book, edits, services.dialogs(), assign, student -> {
+                    shown.set(student);
+                    services.navigation().open(PageId.LESSON);
+                }));
         add(PageId.LESSON, () -> new LessonPage(document, book, edits, shown, sheet, services));
         open(PageId.LESSONS);
     }

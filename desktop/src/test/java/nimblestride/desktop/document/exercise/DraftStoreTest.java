@@ -24,8 +24,7 @@ class DraftStoreTest {
     private Path folder;
 
     private static Draft draft(String bars) {
-        return new Draft(
-                exercise(bars, "kick every 5/16"), Optional.of(new InBook(new UUID(1, 2), 3)), false);
+        return new Draft(exercise(bars, "kick every 5/16"), Optional.of(new InBook(new UUID(1, 2), 3)), false);
     }
 
     @Test
