@@ -3,7 +3,6 @@ package nimblestride.desktop.shell;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
@@ -51,15 +50,11 @@ final class HistoryView implements HistoryPane.Actions {
     private void name(String name) {
         document.touch();
         Exercise state = document.exerciseProperty().get();
-        try {
-            document.inBookProperty().get().ifPresent(here -> book.ask(one -> {
-                        one.history().name(here.id(), state, name, book.now());
-                        return true;
-                    })
-                    .ifPresent(done -> status.show("Named \"" + name.strip() + "\". Find it under Edit > History.")));
-        } catch (StrideException e) {
-            status.show("I can't use this name: " + e.getMessage() + ".");
-        }
+        document.inBookProperty().get().ifPresent(here -> book.ask(one -> {
+                    one.history().name(here.id(), state, name, book.now());
+                    return true;
+                })
+                .ifPresent(done -> status.show("Named \"" + name.strip() + "\". Find it under Edit > History.")));
     }
 
     /** Shows the earlier states of the open exercise. */

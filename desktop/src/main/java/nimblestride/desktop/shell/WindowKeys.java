@@ -24,6 +24,7 @@ import nimblestride.sound.kit.PadHit;
 final class WindowKeys {
     private static final KeyCombination UNDO = KeyCombination.valueOf("Shortcut+Z");
     private static final KeyCombination REDO = KeyCombination.valueOf("Shortcut+Shift+Z");
+    private static final KeyCombination HISTORY = KeyCombination.valueOf("Shortcut+H");
     private static final KeyCombination REDO_TOO = KeyCombination.valueOf("Shortcut+Y");
 
     private final Scene scene;
@@ -59,6 +60,7 @@ final class WindowKeys {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterPresses);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::goesOn);
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, this::opensHistory);
         scene.focusOwnerProperty()
                 .addListener((property, old, now) ->
                         found = now instanceof TextInputControl field ? String.valueOf(field.getText()) : "");
@@ -113,6 +115,14 @@ final class WindowKeys {
         if (event.getCode() == KeyCode.F6 && !event.isShortcutDown() && isDeskSeen()) {
             parts.step(scene.getFocusOwner(), event.isShiftDown() ? -1 : 1);
             event.consume();
+        }
+    }
+
+    /** Opens the history even from a field, which would take the key to delete a character. */
+    private void opensHistory(KeyEvent event) {
+        if (HISTORY.match(event)) {
+            event.consume();
+            scene.getAccelerators().get(HISTORY).run();
         }
     }
 

@@ -65,7 +65,7 @@ class HistoryStoryTest extends WindowStory {
 
         answers.lines.add(" ");
         chord(KeyCode.SHORTCUT, KeyCode.S);
-        assertThat(shows("I can't use this name")).isTrue();
+        until(() -> shows("A state needs a name of 1 to"));
     }
 
     /** Edits and changes to the Book undo in the order in which they were made. */

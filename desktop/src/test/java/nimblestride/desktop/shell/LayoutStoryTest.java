@@ -113,6 +113,8 @@ class LayoutStoryTest extends WindowStory {
             road.zoomIn();
             road.zoomIn();
         });
+        type(KeyCode.HOME);
+        until(() -> road.firstBarInView().isZero());
         double top = road.screenPlace(0).getY();
         type(KeyCode.DOWN);
         until(() -> road.firstBarInView().compareTo(NoteValue.ZERO) > 0);

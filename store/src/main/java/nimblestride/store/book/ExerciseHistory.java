@@ -73,7 +73,7 @@ public final class ExerciseHistory {
      * @throws nimblestride.core.foundation.failure.InvalidValueException if the name is blank or too long
      */
     public void name(UUID exercise, Exercise state, String name, LocalDateTime now) {
-        String tidy = PlainText.name("a state", name.strip(), MAX_NAME_LENGTH);
+        String tidy = PlainText.name("A state", name.strip(), MAX_NAME_LENGTH);
         String json = text.write(state);
         file.write(handle -> keep(handle, exercise, json, now.toString(), tidy));
     }
