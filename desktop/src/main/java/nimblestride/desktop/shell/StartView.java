@@ -1,23 +1,24 @@
 package nimblestride.desktop.shell;
 
-import java.util.List;
+import java.time.LocalDate;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.workspace.start.StartCard;
+import nimblestride.desktop.workspace.start.StartDay;
 import nimblestride.desktop.workspace.start.StartPane;
 import nimblestride.store.book.ExerciseSummary;
 
 /** Shows the start page in place of the Road and the workspace, until something is chosen or edited. */
-final class StartView implements StartPane.Choice {
-    private static final int LAST_EXERCISES = 3;
-
+final class StartView implements StartPane.Choice, AutoCloseable {
     private final ExerciseDocument document;
     private final OpenBook book;
     private final WindowServices services;
     private final Cover<StartPane> cover;
+    private final LatestOnly reading = new LatestOnly("reading the day");
 
     StartView(CenterPane center, ExerciseDocument document, OpenBook book, WindowServices services) {
         this.cover = new Cover<>(center, () -> new StartPane(this), StartPane::setPalette);
@@ -39,12 +40,13 @@ final class StartView implements StartPane.Choice {
     }
 
     void show() {
-        cover.show()
-                .show(
-                        book.book().isEmpty()
-                                ? List.of()
-                                : book.ask(open -> open.exercises().last(LAST_EXERCISES))
-                                        .orElse(List.of()));
+        StartPane pane = cover.show();
+        pane.show(StartDay.NONE);
+        LocalDate today = book.today();
+        book.book()
+                .ifPresent(open -> reading.ask(
+                        () -> book.askElsewhere(open, one -> StartDay.of(one, today)),
+                        day -> day.ifPresent(pane::show)));
     }
 
     void setPalette(Palette palette) {
@@ -73,5 +75,10 @@ final class StartView implements StartPane.Choice {
     @Override
     public void leave() {
         cover.leave();
+    }
+
+    @Override
+    public void close() {
+        reading.close();
     }
 }

@@ -258,6 +258,7 @@ final class WindowComposition {
 
     void close() {
         sound.transport().stop();
+        start.close();
         stand.close();
         importing.close();
         settings.write(status);

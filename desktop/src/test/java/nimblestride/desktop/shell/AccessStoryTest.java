@@ -128,10 +128,12 @@ class AccessStoryTest extends WindowStory {
     void theFocusStaysNearWhatWasTakenAway() throws Exception {
         lay("7/8(2+2+3)", "kick every 5/16", "snare every 3/8");
         String name = exercise().name();
+        select("#layer-row-1");
         interact(() -> lookup("#remove-1").query().requestFocus());
         push(KeyCode.ENTER);
         until(() -> exercise().layers().size() == 1);
         until(() -> isWithin(lookup(".layer-rows").query()));
+        select("#layer-row-0");
         interact(() -> lookup("#remove-0").query().requestFocus());
         push(KeyCode.ENTER);
         until(() -> exercise().layers().isEmpty());

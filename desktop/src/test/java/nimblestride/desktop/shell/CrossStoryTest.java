@@ -120,8 +120,10 @@ class CrossStoryTest extends WindowStory {
         clickOn("#family-try-1");
         assertThat(exercise().name()).isEqualTo("Ferry Steps, from 2");
         clickOn("#family-keep");
-        until(() -> shows("Kept 5 exercises in the Book."));
-        assertThat(window.book().ask(book -> book.exercises().size())).contains(5);
+        until(() -> shows("5 exercises added to the Book."));
+        untilKept();
+        // The one that is open and edited is there as well.
+        assertThat(window.book().ask(book -> book.exercises().size())).contains(6);
         interact(() -> lookup("#family-kind")
                 .queryAs(ComboBox.class)
                 .getSelectionModel()
@@ -151,7 +153,9 @@ class CrossStoryTest extends WindowStory {
     @Test
     void theRestOfALayerIsTypedBelowIt() throws Exception {
         lay("7/8 x4", "kick every 3/16");
-        clickOn("#bench-cross").clickOn("#page-layers").clickOn("#more-0");
+        clickOn("#bench-cross").clickOn("#page-layers");
+        select("#layer-row-0");
+        clickOn("#more-0");
         retype("#reset-0", "bars 3");
         assertThat(layer(0)).isEqualTo("kick every 3/16 reset bars 3");
         clickOn("#land-0").write("3").type(KeyCode.ENTER);

@@ -132,6 +132,7 @@ class GroupStoryTest extends WindowStory {
         assertThat(shows("Try \"of\"")).isTrue();
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         clickOn("#bench-cross");
+        select("#layer-row-0");
         assertThat(text("#pattern-0")).isEqualTo("cell x....x....x..x.. of 1/16");
     }
 

@@ -78,6 +78,7 @@ class LessonStoryTest extends WindowStory {
         until(() -> student().lessons().isPresent());
         assertThat(student().lessons().orElseThrow()).hasToString("Wednesday 4:30 PM");
 
+        select("#assigned-weir-steps");
         fire("#done-weir-steps");
         until(() -> shows("Weir Steps, done"));
         fire("#done-weir-steps");
@@ -134,7 +135,8 @@ class LessonStoryTest extends WindowStory {
         clickOn("#assign");
         until(() -> shows("New exercise, open"));
         press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
-        fire("#remove-new-exercise");
+        select("#assigned-new-exercise");
+        type(KeyCode.DELETE);
         until(() -> !shows("New exercise, open"));
     }
 }

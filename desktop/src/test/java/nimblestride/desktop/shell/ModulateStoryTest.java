@@ -95,8 +95,11 @@ class ModulateStoryTest extends WindowStory {
 
         clickOn("#page-sections");
         until(() -> told("#sections-told").startsWith("A at 84 BPM, then lead-in to B at 84 BPM, then B at 112 BPM"));
+        assertThat(shows("B: 5/4(3+2), 112 BPM, dotted eighth = quarter")).isTrue();
+        select("#section-row-0");
         clickOn("#section-bars-0");
         assertThat(text("#bars")).isEqualTo("4/4");
+        select("#section-row-2");
         clickOn("#section-bars-2");
         retype("#section-rounds-2", "3");
         retype("#section-name-2", "Mid river");
@@ -109,6 +112,7 @@ class ModulateStoryTest extends WindowStory {
         assertThat(BarsText.write(exercise().withSelected(0).phrase())).isEqualTo("4/4");
 
         // A finding reports a chain that drifted, and mends it.
+        select("#section-row-4");
         retypeFocused("#section-pivot-4", "quarter = eighth");
         until(() -> told("#sections-told").contains("A comes back at 56 BPM in section 5; it was at 84"));
         until(() -> shows("it was at 84"));
@@ -117,10 +121,13 @@ class ModulateStoryTest extends WindowStory {
 
         // Out with the lead-in, moved, and all of it undone: every step alone.
         Exercise before = exercise();
+        select("#section-row-3");
         clickOn("#section-out-3");
         assertThat(exercise().sections()).hasSize(4);
-        clickOn("#section-up-1");
+        select("#section-row-1");
+        chord(KeyCode.ALT, KeyCode.UP);
         assertThat(exercise().chain().tempos().get(0)).isEqualTo(Tempo.ofQuarters(84));
+        select("#section-row-3");
         clickOn("#section-lead-in-3");
         assertThat(exercise().sections()).hasSize(5);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
@@ -134,6 +141,7 @@ class ModulateStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.S);
         until(() -> Files.exists(file));
         untilKept();
+        select("#section-row-0");
         clickOn("#section-bars-0");
         assertThat(window.document().savedProperty().get()).isTrue();
         assertThat(ExerciseJson.read(file)).isEqualTo(before.withSelected(0));

@@ -34,11 +34,12 @@ class PlaceStoryTest extends WindowStory {
         clickOn("#count-into").clickOn("sixteenths");
         assertThat(shows("1 2 3 4 | 1 2 3 4 | 1 2 3 4 | 1 2")).isTrue();
         chord(KeyCode.SHORTCUT, KeyCode.R);
-        until(() -> lookup(".stand-foot").queryAll().size() == 4);
-        clickOn("#play");
+        // This bar and the next.
+        until(() -> lookup(".stand-foot").queryAll().size() == 8);
+        fire("#play");
         until(() -> lookup(".stand-foot").queryAll().stream()
                 .anyMatch(word -> word.getPseudoClassStates().toString().contains("lit")));
-        clickOn("#play");
+        fire("#play");
     }
 
     @Test
@@ -117,7 +118,8 @@ class PlaceStoryTest extends WindowStory {
         assertThat(road.stageProperty().get()).isEqualTo(Exercise.MAX_LAYERS);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         clickOn("#stage-1");
-        clickOn("#later-0");
+        select("#build-row-0");
+        chord(KeyCode.ALT, KeyCode.DOWN);
         assertThat(exercise().layers().get(0)).isEqualTo(LayerText.read("kick every 1/4"));
         clickOn("#stage-2");
         assertThat(road.stageProperty().get()).isEqualTo(Exercise.MAX_LAYERS);
@@ -148,17 +150,20 @@ class PlaceStoryTest extends WindowStory {
         until(() -> exercise().layers().size() == 1);
         assertThat(exercise().layers().get(0).voice().name()).isEqualTo("frame drum");
         clickOn("#page-voices");
-        assertThat(lookup("#remove-voice-0").query().isDisabled())
-                .as("taken away while a layer plays it")
-                .isTrue();
+        select("#voice-row-0");
+        clickOn("#remove-voice-0");
+        assertThat(problems()).anyMatch(problem -> problem.contains("A layer plays the frame drum."));
         // The row of the layer offers the voice, and another.
         clickOn("#bench-cross").clickOn("#page-layers");
+        select("#layer-row-0");
         ComboBox<Voice> voice = box("#voice-0");
         assertThat(voice.getValue().name()).isEqualTo("frame drum");
         interact(() -> voice.setValue(Kit.SNARE));
         assertThat(exercise().layers().get(0).voice()).isEqualTo(Kit.SNARE);
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
-        clickOn("#page-voices").clickOn("#remove-voice-0");
+        clickOn("#page-voices");
+        select("#voice-row-0");
+        clickOn("#remove-voice-0");
         assertThat(exercise().voices().custom()).isEmpty();
         // The name still stands in the field to which the focus goes; that is not what is taken back.
         chord(KeyCode.SHORTCUT, KeyCode.Z);

@@ -56,15 +56,23 @@ class PracticeStoryTest extends WindowStory {
         clickOn("#stages-propose");
         int proposed = exercise().practice().stages().size();
         assertThat(proposed).isGreaterThan(8);
+        select("#stage-row-2");
         retype("#stage-2", "right hand solo in 2+1 at 50 %");
         assertThat(exercise().practice().stages().get(2).frame()).isEqualTo(new TimeAndFill(2, 1));
         retype("#stage-2", "juggle");
         assertThat(shows("Try count aloud")).isTrue();
         assertThat(StageText.write(exercise().practice().stages().get(2))).isEqualTo("right hand solo in 2+1 at 50 %");
         press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
-        clickOn("#stage-up-2");
+        select("#stage-row-2");
+        assertThat(shows("Right hand solo, after 2 bars of time, at 50 % (60 BPM)"))
+                .isFalse();
+        chord(KeyCode.ALT, KeyCode.UP);
         assertThat(exercise().practice().stages().get(1).percent()).isEqualTo(50);
-        fire("#stage-remove-0");
+        until(() -> lookup("#stage-row-1").query().isFocused());
+        select("#stage-row-0");
+        assertThat(shows("Right hand solo, after 2 bars of time, at 50 % (60 BPM)"))
+                .isTrue();
+        type(KeyCode.DELETE);
         assertThat(exercise().practice().stages()).hasSize(proposed - 1);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(exercise().practice().stages()).hasSize(proposed);
@@ -172,6 +180,7 @@ class PracticeStoryTest extends WindowStory {
         until(() -> log().size() == 1);
         assertThat(log().get(0).tempo()).contains(TempoText.read("1/8=160"));
         until(() -> shows("Lantern Call: 5 min, at 1/8=160"));
+        select("#log-row-0");
         clickOn("#log-change-0");
         assertThat(text("#log-line")).endsWith("5 min, at 1/8=160");
         // Nothing is named now: the entry is meant that stands in the line.
@@ -198,9 +207,11 @@ class PracticeStoryTest extends WindowStory {
         press(KeyCode.ENTER).release(KeyCode.ENTER);
         until(() -> shows("20 min, at 1/8=160, clean, hard 4&: the left hand was late"));
         assertThat(text("#log-line")).isEmpty();
+        select("#log-row-0");
         clickOn("#log-change-0");
         clickOn("#log-leave");
         assertThat(text("#log-line")).isEmpty();
+        select("#log-row-0");
         clickOn("#log-change-0");
         assertThat(text("#log-line")).startsWith("\"Lantern Call\" 2026-11-25, 20 min, at 1/8=160");
         retype("#log-line", "2026-11-24, 25 min, nearly");
@@ -219,6 +230,7 @@ class PracticeStoryTest extends WindowStory {
         assertThat(shows("=Scales()")).isFalse();
         clickOn("#log-all");
         until(() -> shows("=Scales(): 5 min"));
+        select("#log-row-0");
         clickOn("#log-remove-0");
         until(() -> log().size() == 1);
         chord(KeyCode.SHORTCUT, KeyCode.Z);
@@ -284,6 +296,7 @@ class PracticeStoryTest extends WindowStory {
         until(() -> shows("Playing, as written, at"));
         interact(() -> window.document().edit(exercise -> exercise.withoutLayer(1)));
         until(() -> shows("I can't play this stage anymore"));
+        select("#stage-row-0");
         retype("#stage-0", "all limbs");
         assertThat(exercise().practice().stages().get(0).task()).isEqualTo(StageTask.PLAIN);
         fire("#play");

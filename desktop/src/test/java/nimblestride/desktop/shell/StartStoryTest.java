@@ -3,8 +3,11 @@ package nimblestride.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Locale;
+import java.util.UUID;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import nimblestride.core.practice.students.LessonTime;
+import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.words.WordRules;
 import nimblestride.desktop.workspace.start.StartCard;
 import org.junit.jupiter.api.Test;
@@ -50,11 +53,31 @@ class StartStoryTest extends WindowStory {
         assertThat(isShown()).isFalse();
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.H);
         until(this::isShown);
+        until(() -> lookup("#start-last-0").tryQuery().isPresent());
         fire("#start-last-0");
         until(() -> !isShown());
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.H);
-        fire("#start-today");
+        clickOn("#start-today");
         until(() -> !isShown());
         assertThat(lookup("#today-turns").tryQuery()).isPresent();
+    }
+
+    @Test
+    void itSaysWhatTheDayHolds() throws Exception {
+        interact(() -> window.book().change(book -> {
+            Student wren = new Student(UUID.randomUUID(), "Wren", "").withLessons(LessonTime.parse("Wed 4:30 PM"));
+            book.students().save(wren);
+            book.students()
+                    .save(new Student(UUID.randomUUID(), "Alder", "").withLessons(LessonTime.parse("Wed 3:15 PM")));
+            book.students()
+                    .save(new Student(UUID.randomUUID(), "Sedge", "").withLessons(LessonTime.parse("Thu 3:15 PM")));
+            return true;
+        }));
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.H);
+        until(() -> shows("3:15 PM  Alder · 4:30 PM  Wren"));
+        assertThat(shows("Nothing to practice yet.")).isTrue();
+        clickOn("#start-lessons");
+        until(() -> lookup("#lessons").tryQuery().isPresent());
+        assertThat(isShown()).isFalse();
     }
 }

@@ -101,6 +101,8 @@ class StoryTest extends WindowStory {
     @Test
     void layersAreChangedAndRemovedAndTypingIsUndoneAsOneStep() throws Exception {
         clickOn("snare 4 over bar");
+        assertThat(shows("Snare: 4 over the bar")).isTrue();
+        select("#layer-row-0");
         retype("#pattern-0", "5 over 2 bars");
         retype("#offset-0", "1/8");
         assertThat(exercise().layers()).containsExactly(LayerText.read("snare 5 over 2 bars from 1/8"));
@@ -183,6 +185,7 @@ class StoryTest extends WindowStory {
         clickOn("#add-layer").write("kick every 9949/10007").type(KeyCode.ENTER);
         until(() -> shows("99,221,377 bars"));
         retype("#bars", "9999/1000");
+        select("#layer-row-0");
         retype("#pattern-0", "every 3000000019/1000000007");
         retype("#offset-0", "1/999999937");
         until(() -> shows("exactly"));

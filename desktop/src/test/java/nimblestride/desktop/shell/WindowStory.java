@@ -19,6 +19,7 @@ import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -217,6 +218,13 @@ abstract class WindowStory extends FxRobot {
 
     protected final void lay(String bars, String... layers) throws Exception {
         lay(Examples.exercise(bars, layers).withName("Ferry Steps"));
+    }
+
+    /** Selects a row of a list of sentences, so that its controls appear. */
+    protected final void select(String row) throws Exception {
+        until(() -> lookup(row).tryQuery().isPresent());
+        interact(() -> lookup(row).query().requestFocus());
+        until(() -> lookup(row).query().getPseudoClassStates().contains(PseudoClass.getPseudoClass("chosen")));
     }
 
     protected final void retype(String field, String text) {

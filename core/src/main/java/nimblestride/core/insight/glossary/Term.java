@@ -2,9 +2,9 @@ package nimblestride.core.insight.glossary;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nimblestride.core.foundation.words.Capitalized;
 
 /**
  * A term of the trade and what it means.
@@ -20,7 +20,7 @@ public record Term(String name, List<String> otherForms, String meaning) {
 
     /** Returns the name and the meaning. */
     public String definition() {
-        return name.substring(0, 1).toUpperCase(Locale.ROOT) + name.substring(1) + ": " + meaning;
+        return Capitalized.of(name) + ": " + meaning;
     }
 
     /** Returns a pattern that finds it as a word of its own, in any of its forms. */

@@ -62,7 +62,8 @@ final class LayerWording {
         return number(after.bars()) + "-bar cycle" + (hits.isEmpty() ? "" : ", " + hits);
     }
 
-    private static String each(Reset reset) {
+    /** {@code every bar}, {@code in bars 1 and 3}. */
+    static String each(Reset reset) {
         if (reset instanceof Reset.AtBars chosen) {
             return "in "
                     + FindingWords.bars(

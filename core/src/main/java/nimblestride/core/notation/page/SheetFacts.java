@@ -8,6 +8,7 @@ import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.words.Capitalized;
 import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.fact.CrossingFact;
 import nimblestride.core.insight.fact.Fact;
@@ -85,7 +86,7 @@ final class SheetFacts {
     }
 
     private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+        return Capitalized.of(words);
     }
 
     private static String lowercase(String words) {

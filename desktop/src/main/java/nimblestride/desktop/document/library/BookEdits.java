@@ -1,7 +1,6 @@
 package nimblestride.desktop.document.library;
 
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -9,6 +8,7 @@ import java.util.function.BiConsumer;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.words.Capitalized;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Student;
@@ -53,7 +53,7 @@ public final class BookEdits {
                 return next.isPresent();
             };
             history.add(what, back, again);
-            status.show(what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1) + ". Ctrl+Z undoes it.");
+            status.show(Capitalized.of(what) + ". Ctrl+Z undoes it.");
         });
         return made;
     }

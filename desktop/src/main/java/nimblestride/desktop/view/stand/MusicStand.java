@@ -26,11 +26,15 @@ import nimblestride.desktop.ui.look.Palette;
  * the bar's number in the cycle, the tempo, and how the runs went. Keys, and a pedal that sends them, do everything.
  */
 public final class MusicStand {
-    private static final double MIN_SIZE = 28;
-    private static final double MAX_SIZE = 200;
-    private static final double DEFAULT_SIZE = 76;
+    private static final double MIN_LARGER = 0.3;
+    private static final double MAX_LARGER = 2;
     private static final double STEP = 1.15;
-    /** How large the next bar is beside this one. */
+    private static final double MARGINS = 80;
+    /** The share of the screen's height that this bar takes, and the next one. */
+    private static final double HERE = 0.5;
+
+    private static final double NEXT = 0.2;
+    /** How large the next bar's staff is beside this one's. */
     private static final double NEXT_SIZE = 0.6;
 
     private final Stage stage = new Stage();
@@ -48,7 +52,7 @@ public final class MusicStand {
     private Palette palette = Palette.DAY;
     private long bar;
     private boolean asStaff;
-    private double size = DEFAULT_SIZE;
+    private double larger = 1;
 
     /** @param owner window whose look it takes on */
     public MusicStand(Window owner, StandActions actions) {
@@ -73,8 +77,8 @@ public final class MusicStand {
         scene.getStylesheets().setAll(owner.getScene().getStylesheets());
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::press);
         scene.widthProperty().addListener(change -> showBars());
+        scene.heightProperty().addListener(change -> showBars());
         stage.setScene(scene);
-        resize(size);
     }
 
     private static Label label(String style) {
@@ -92,8 +96,8 @@ public final class MusicStand {
             case C -> actions.clean();
             case N -> actions.notYet();
             case S -> showAsStaff(!asStaff);
-            case PLUS, ADD, EQUALS -> resize(size * STEP);
-            case MINUS, SUBTRACT -> resize(size / STEP);
+            case PLUS, ADD, EQUALS -> enlarge(STEP);
+            case MINUS, SUBTRACT -> enlarge(1 / STEP);
             case F11 -> stage.setFullScreen(!stage.isFullScreen());
             case ESCAPE -> stage.close();
             default -> {
@@ -115,15 +119,9 @@ public final class MusicStand {
         showBars();
     }
 
-    private void resize(double wanted) {
-        size = Math.max(MIN_SIZE, Math.min(MAX_SIZE, wanted));
-        hereCount.setStyle(fontSize(size));
-        nextCount.setStyle(fontSize(size * NEXT_SIZE));
+    private void enlarge(double by) {
+        larger = Math.max(MIN_LARGER, Math.min(MAX_LARGER, larger * by));
         showBars();
-    }
-
-    private static String fontSize(double pixels) {
-        return String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", pixels);
     }
 
     /** Returns whether the window is open. */
@@ -172,6 +170,9 @@ public final class MusicStand {
                     + shown.exercise().phrase().bar(bar + 1).meter());
             show(shown, bar, here, hereCount, 1);
             show(shown, bar + 1, next, nextCount, NEXT_SIZE);
+            Scene scene = stage.getScene();
+            hereCount.fit(scene.getWidth() - MARGINS, HERE * scene.getHeight(), larger);
+            nextCount.fit(scene.getWidth() - MARGINS, NEXT * scene.getHeight(), Math.min(1, larger));
         });
     }
 
@@ -179,7 +180,7 @@ public final class MusicStand {
         Phrase phrase = shown.exercise().phrase();
         Bar written = phrase.bar(number);
         count.show(shown.counting().count(written, shown.subdivision()));
-        Node seen = asStaff ? staff.bar(shown, number, part * (stage.getScene().getWidth() - 80), palette) : count;
+        Node seen = asStaff ? staff.bar(shown, number, part * (stage.getScene().getWidth() - MARGINS), palette) : count;
         place.getChildren().setAll(List.of(seen));
         place.setAccessibleText(shown.barName(number) + ", " + written.meter());
     }

@@ -6,15 +6,16 @@ import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.insight.wording.LayerSentence;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
@@ -29,16 +30,16 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.async.Lazy;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.SentenceRow;
+import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.MarkBatch;
 import nimblestride.desktop.ui.look.MarkShape;
 import nimblestride.desktop.ui.look.Palette;
-import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Edits one layer: its voice, what it plays, its offset, and when it realigns; the details are below. */
-final class LayerRow extends VBox {
+/** Says what a layer plays and when it realigns. While it is selected, its voice, pattern, and offset can be edited. */
+final class LayerRow {
     private final ExerciseDocument document;
     private final int index;
     private final DrawingCanvas mark = new DrawingCanvas((g, width, height) -> drawMark(g));
@@ -52,6 +53,8 @@ final class LayerRow extends VBox {
     /** Created on first use, because they cost more than the rest of the row. */
     private final Lazy<LayerFields> details;
 
+    private final VBox controls = new VBox();
+    private final SentenceRow row;
     private Runnable tellDetails = () -> {};
     private boolean showing;
 
@@ -59,7 +62,7 @@ final class LayerRow extends VBox {
     LayerRow(ExerciseDocument document, int index, Consumer<String> problem) {
         this.document = document;
         this.index = index;
-        getStyleClass().add("layer-block");
+        controls.getStyleClass().add("layer-block");
         voice.getItems().setAll(Kit.voices());
         voice.setVisibleRowCount(12);
         voice.setPrefWidth(106);
@@ -93,38 +96,41 @@ final class LayerRow extends VBox {
         back.setMinWidth(112);
         more.setId("more-" + index);
         more.getStyleClass().add("stage");
-        more.setMinWidth(USE_PREF_SIZE);
+        more.setMinWidth(Region.USE_PREF_SIZE);
         ControlTip.on(more, "Reset, landing, downbeats, orchestration, and added voices");
-        Button remove = new Button("", new FontIcon(Feather.X));
-        remove.setId("remove-" + index);
-        remove.getStyleClass().add("flat");
-        remove.setMinWidth(USE_PREF_SIZE);
+        SmallButton remove = new SmallButton(
+                "Remove", "remove-" + index, () -> document.edit(exercise -> exercise.withoutLayer(this.index)));
         remove.setAccessibleText("Remove layer " + (index + 1));
-        ControlTip.on(remove, "Remove this layer");
-        remove.setOnAction(event -> document.edit(exercise -> exercise.withoutLayer(this.index)));
         mark.setMinSize(22, 22);
         mark.setMaxSize(22, 22);
-        HBox row = new HBox(mark, voice, pattern, label("from"), offset, back, more, remove);
-        row.getStyleClass().add("layer-row");
-        row.setAlignment(Pos.TOP_LEFT);
+        HBox fields = new HBox(voice, pattern, label("from"), offset, more, remove);
+        fields.getStyleClass().add("layer-row");
+        fields.setAlignment(Pos.TOP_LEFT);
+        controls.getChildren().setAll(fields);
         details = new Lazy<>(() -> new LayerFields(document, index, problem));
-        getChildren().setAll(row);
+        row = SentenceRow.edited(controls).lead(mark).trail(back);
+        row.setId("layer-row-" + index);
         more.selectedProperty().addListener(change -> seeDetails());
     }
 
     private void seeDetails() {
         if (more.isSelected()) {
             tellDetails.run();
-            getChildren().add(details.get());
+            controls.getChildren().add(details.get());
         } else {
-            details.ifMade(getChildren()::remove);
+            details.ifMade(controls.getChildren()::remove);
         }
+    }
+
+    /** Returns the row of the list. */
+    SentenceRow row() {
+        return row;
     }
 
     private static Node label(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("row-label");
-        label.setMinWidth(USE_PREF_SIZE);
+        label.setMinWidth(Region.USE_PREF_SIZE);
         return label;
     }
 
@@ -153,6 +159,7 @@ final class LayerRow extends VBox {
     }
 
     void show(Layer layer, Exercise exercise) {
+        row.say(LayerSentence.of(exercise, index));
         showing = true;
         if (!voice.getItems().equals(exercise.voices().all())) {
             voice.getItems().setAll(exercise.voices().all());
@@ -162,13 +169,7 @@ final class LayerRow extends VBox {
         offset.show(layer.offset());
         showing = false;
         tellDetails = () -> details.get().show(layer, exercise);
-        boolean plain = layer.reset().equals(Reset.NEVER)
-                && layer.downbeatEvery() == 1
-                && layer.orchestration().isEmpty();
         details.ifMade(made -> made.show(layer, exercise));
-        if (!plain) {
-            more.setSelected(true);
-        }
     }
 
     void show(Analysis.OfLayer ofLayer, Exercise exercise) {

@@ -10,6 +10,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.edit.LayerOrder;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.LayerText;
@@ -18,6 +19,7 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.SentenceRows;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
@@ -29,7 +31,7 @@ final class LayersPage extends VBox implements Page {
             List.of("kick every 5/16", "snare 4 over bar", "cowbell cell x..x. of 1/8");
 
     private final ExerciseDocument document;
-    private final VBox rows = new VBox();
+    private final SentenceRows list;
     private final List<LayerRow> shown = new ArrayList<>();
     private final TextField adding = new TextField();
     private final Button add = new Button("Add");
@@ -64,8 +66,12 @@ final class LayersPage extends VBox implements Page {
             button.setOnAction(event -> add(example));
             examples.getChildren().add(button);
         }
-        rows.getStyleClass().add("layer-rows");
-        getChildren().setAll(line, problem, new VerticalScroll(new VBox(rows, hint, examples)));
+        list = new SentenceRows(
+                "Layers",
+                index -> document.edit(exercise -> exercise.withoutLayer(index)),
+                (from, to) -> document.edit(exercise -> LayerOrder.move(exercise, from, to)));
+        list.getStyleClass().add("layer-rows");
+        getChildren().setAll(line, problem, new VerticalScroll(new VBox(list, hint, examples)));
     }
 
     @Override
@@ -80,18 +86,20 @@ final class LayersPage extends VBox implements Page {
     @Override
     public void show(Exercise exercise) {
         List<Layer> layers = exercise.layers();
+        boolean sameRows = shown.size() == layers.size();
         while (shown.size() > layers.size()) {
             shown.remove(shown.size() - 1);
-            rows.getChildren().remove(shown.size());
         }
         while (shown.size() < layers.size()) {
             LayerRow row = new LayerRow(document, shown.size(), this::showMessage);
             row.mark(shown.size(), palette);
             shown.add(row);
-            rows.getChildren().add(row);
         }
         for (int i = 0; i < layers.size(); i++) {
             shown.get(i).show(layers.get(i), exercise);
+        }
+        if (!sameRows) {
+            list.setRows(shown.stream().map(LayerRow::row).toList());
         }
         hint.setText(
                 layers.isEmpty()

@@ -2,7 +2,6 @@ package nimblestride.desktop.workspace.group;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
@@ -18,6 +17,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.leadin.AccentedBar;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.Capitalized;
 import nimblestride.core.practice.ear.EarDrill;
 import nimblestride.core.practice.ear.TappedGrouping;
 import nimblestride.core.time.meter.Grouping;
@@ -102,7 +102,7 @@ final class EarPage extends VBox implements Page {
     }
 
     private static String sentence(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
+        return Capitalized.of(words) + ".";
     }
 
     private void refresh() {

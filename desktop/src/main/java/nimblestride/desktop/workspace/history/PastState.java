@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.words.Capitalized;
 import nimblestride.core.language.difference.Differences;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseState;
@@ -42,7 +43,7 @@ record PastState(Exercise exercise, String title, String changed) {
     }
 
     static String sentence(String line, String ifEmpty) {
-        return line.isEmpty() ? ifEmpty : line.substring(0, 1).toUpperCase(Locale.ROOT) + line.substring(1) + ".";
+        return line.isEmpty() ? ifEmpty : Capitalized.of(line) + ".";
     }
 
     private static String title(ExerciseState state, LocalDate today) {

@@ -1,30 +1,28 @@
 package nimblestride.desktop.workspace.modulate;
 
-import java.util.List;
 import java.util.function.UnaryOperator;
 import javafx.css.PseudoClass;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.layout.Region;
 import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.leadin.LeadIn;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.Section;
+import nimblestride.core.insight.wording.SectionSentence;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteName;
-import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SentenceRow;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.field.BarCountParser;
 import nimblestride.desktop.ui.field.TypedField;
-import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
-/** Shows a section: its name, how often it plays, its pivot, and its tempo; each can be typed. */
+/** Says what a section is. While it is selected, its name, how often it plays, and its pivot can be typed. */
 final class SectionRow {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final int MAX_BARS = 22;
@@ -40,11 +38,9 @@ final class SectionRow {
     private final Button bars = new Button();
     private final TypedField<Integer> rounds;
     private final TypedField<Pivot> entered;
-    private final Label tempo = new Label();
-    private final Button up;
-    private final Button down;
     private final Button leadIn;
     private final Button out;
+    private final SentenceRow row;
     private Exercise shown;
 
     /** @param play plays from this section */
@@ -68,7 +64,6 @@ final class SectionRow {
         field(name, "section-name-" + index, "Name of section " + (index + 1), 88);
         bars.setId("section-bars-" + index);
         bars.getStyleClass().addAll("small", "way", "wrapped");
-        bars.setMaxWidth(Double.MAX_VALUE);
         bars.setMinWidth(64);
         bars.setWrapText(true);
         bars.setMinHeight(Region.USE_PREF_SIZE);
@@ -87,27 +82,24 @@ final class SectionRow {
                 document::endBurst);
         field(entered, "section-pivot-" + index, "The modulation into section " + (index + 1), 168);
         entered.setVisible(index > 0);
-        tempo.setMinWidth(Button.USE_PREF_SIZE);
-        up = icon(
-                Feather.ARROW_UP,
-                "section-up-" + index,
-                "Move up",
-                () -> editing.edit(this, exercise -> SectionEdits.move(exercise, index, index - 1)));
-        down = icon(
-                Feather.ARROW_DOWN,
-                "section-down-" + index,
-                "Move down",
-                () -> editing.edit(this, exercise -> SectionEdits.move(exercise, index, index + 1)));
-        leadIn = icon(
-                Feather.LOG_IN,
+        entered.setManaged(index > 0);
+        leadIn = new SmallButton(
+                "Add a lead-in",
                 "section-lead-in-" + index,
-                "Add a lead-in: bars that prepare the new pulse before the change",
                 () -> editing.edit(this, exercise -> LeadIn.before(exercise, index, 1)));
-        out = icon(
-                Feather.X,
+        ControlTip.on(leadIn, "Add bars that prepare the new pulse before the change");
+        out = new SmallButton(
+                "Remove",
                 "section-out-" + index,
-                "Remove this section",
                 () -> editing.edit(this, exercise -> SectionEdits.remove(exercise, index)));
+        row = SentenceRow.edited(new FlowLine(name, bars, rounds, new Caption("times"), entered, leadIn, out))
+                .lead(number);
+        row.setId("section-row-" + index);
+    }
+
+    /** Returns the row of the list. */
+    SentenceRow row() {
+        return row;
     }
 
     private static void field(TypedField<?> field, String id, String what, double width) {
@@ -115,14 +107,6 @@ final class SectionRow {
         field.field().setAccessibleText(what);
         field.setPrefWidth(width);
         field.setMinWidth(width);
-    }
-
-    private static Button icon(Feather icon, String id, String what, Runnable action) {
-        Button button = new SmallButton("", id, action);
-        button.setGraphic(new FontIcon(icon));
-        button.setAccessibleText(what);
-        ControlTip.on(button, what);
-        return button;
     }
 
     private static String write(Pivot pivot) {
@@ -133,10 +117,6 @@ final class SectionRow {
 
     private int content() {
         return shown.sections().get(index).content();
-    }
-
-    List<Node> nodes() {
-        return List.of(number, name, bars, rounds, entered, tempo, leadIn, up, down, out);
     }
 
     void show(Exercise exercise) {
@@ -153,12 +133,10 @@ final class SectionRow {
         bars.setAccessibleText(text + (selected ? ", shown" : ", show"));
         rounds.show(section.rounds());
         entered.show(section.pivot());
-        Tempo at = exercise.chain().tempos().get(index);
-        tempo.setText(Tempo.decimal(at.perMinute()));
-        ControlTip.on(tempo, at.spoken());
-        up.setDisable(index == 0);
-        down.setDisable(index + 1 == exercise.sections().size());
-        leadIn.setVisible(index > 0 && !section.pivot().isNone());
+        row.say(SectionSentence.of(exercise, index));
+        boolean changes = index > 0 && !section.pivot().isNone();
+        leadIn.setVisible(changes);
+        leadIn.setManaged(changes);
         out.setDisable(!exercise.hasSections());
     }
 

@@ -5,12 +5,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.leadin.ThereAndBack;
@@ -25,6 +21,7 @@ import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SentenceRows;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
@@ -34,16 +31,12 @@ import nimblestride.desktop.ui.page.Page;
 /** Shows the sections of the exercise in order, and whether their tempos come home. */
 final class SectionsPage extends VBox implements Page {
     private static final Set<String> ABOUT_SECTIONS = Set.of("sections", "drifted");
-    /** The column of the bars, which takes the remaining width. */
-    private static final int BARS_COLUMN = 2;
 
     private static final double SWING_WIDTH = 120;
 
-    private static final String[] HEADS = {"", "section", "bars", "times", "pivot into it", "tempo"};
-
     private final ExerciseDocument document;
     private final Transport transport;
-    private final GridPane grid = new GridPane();
+    private final SentenceRows list;
     private final TypedField<Swing> swing;
     private final Label summary = new WrappedLabel();
     private final Label problem = new WrappedLabel("", "problem");
@@ -79,8 +72,11 @@ final class SectionsPage extends VBox implements Page {
         summary.setId("sections-told");
         problem.setId("sections-problem");
         showProblem("");
-        grid.getStyleClass().add("sections");
-        getChildren().setAll(problem, summary, new VerticalScroll(grid), line);
+        list = new SentenceRows(
+                "Sections, in the order of playing",
+                index -> edit(this, exercise -> SectionEdits.remove(exercise, index)),
+                (from, to) -> edit(this, exercise -> SectionEdits.move(exercise, from, to)));
+        getChildren().setAll(problem, summary, new VerticalScroll(list), line);
         transport.sectionProperty().addListener(change -> light());
     }
 
@@ -117,20 +113,18 @@ final class SectionsPage extends VBox implements Page {
     @Override
     public void show(Exercise exercise) {
         int count = exercise.sections().size();
-        if (rows.size() != count) {
+        boolean sameRows = rows.size() == count;
+        if (!sameRows) {
             rows.clear();
-            grid.getChildren().clear();
-            grid.addRow(0, Stream.of(HEADS).map(Caption::new).toArray(Node[]::new));
             for (int i = 0; i < count; i++) {
                 int section = i;
-                SectionRow row = new SectionRow(i, document, this::edit, () -> transport.playFromSection(section));
-                rows.add(row);
-                List<Node> nodes = row.nodes();
-                GridPane.setHgrow(nodes.get(BARS_COLUMN), Priority.ALWAYS);
-                grid.addRow(i + 1, nodes.toArray(Node[]::new));
+                rows.add(new SectionRow(i, document, this::edit, () -> transport.playFromSection(section)));
             }
         }
         rows.forEach(row -> row.show(exercise));
+        if (!sameRows) {
+            list.setRows(rows.stream().map(SectionRow::row).toList());
+        }
         swing.show(exercise.swing());
         light();
     }

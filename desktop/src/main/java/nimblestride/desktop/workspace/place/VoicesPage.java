@@ -1,30 +1,30 @@
 package nimblestride.desktop.workspace.place;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.stream.IntStream;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.Capitalized;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
-import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.SentenceRow;
+import nimblestride.desktop.ui.control.SentenceRows;
+import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
-import org.kordamp.ikonli.feather.Feather;
-import org.kordamp.ikonli.javafx.FontIcon;
 
 /** Edits voices of the player's own: what plays them, their sound in General MIDI, and their place on the staff. */
 final class VoicesPage extends VBox implements Page {
@@ -36,7 +36,10 @@ final class VoicesPage extends VBox implements Page {
     private final ComboBox<Integer> key = new ComboBox<>();
     private final ComboBox<Integer> place = new ComboBox<>();
     private final Label problem = new WrappedLabel("", "problem");
-    private final GridPane own = new GridPane();
+    private final SentenceRows own = new SentenceRows("Voices of your own", this::remove);
+    private final Label none =
+            new WrappedLabel("No voices of your own yet. The kit's voices are always there.", "quiet");
+    private List<Voice> shown = List.of();
 
     VoicesPage(ExerciseDocument document) {
         this.document = document;
@@ -76,8 +79,7 @@ final class VoicesPage extends VBox implements Page {
         FlowPane row =
                 new FlowPane(name, limb, new Caption("General MIDI key"), key, new Caption("staff place"), place, add);
         row.getStyleClass().add("wishes");
-        own.getStyleClass().add("ways");
-        getChildren().setAll(row, problem, new VerticalScroll(own));
+        getChildren().setAll(row, problem, none, new VerticalScroll(own));
     }
 
     private void add() {
@@ -96,29 +98,31 @@ final class VoicesPage extends VBox implements Page {
         }
     }
 
+    private void remove(int index) {
+        Voice voice = shown.get(index);
+        Exercise now = document.exerciseProperty().get();
+        if (now.uses(voice)) {
+            problem.setText("A layer plays the " + voice.name() + ". Remove that layer first.");
+            return;
+        }
+        problem.setText("");
+        document.edit(exercise -> exercise.withVoices(exercise.voices().without(voice)));
+    }
+
     @Override
     public void show(Exercise exercise) {
-        own.getChildren().clear();
-        for (Voice voice : exercise.voices().custom()) {
-            Label title = new Label(voice.name());
-            title.getStyleClass().add("reading-grouping");
-            title.setMinWidth(Region.USE_PREF_SIZE);
-            Label what = new Caption(voice.limb().title() + ", General MIDI key " + voice.midiKey() + ", staff place "
-                    + voice.staffPlace());
-            GridPane.setHgrow(what, Priority.ALWAYS);
-            Button remove = new Button("", new FontIcon(Feather.X));
-            remove.getStyleClass().add("flat");
-            remove.setId("remove-voice-" + own.getRowCount());
-            remove.setAccessibleText("Remove " + voice.name());
-            boolean used = exercise.uses(voice);
-            remove.setDisable(used);
-            ControlTip.on(remove, "Remove this voice");
-            remove.setOnAction(
-                    event -> document.edit(now -> now.withVoices(now.voices().without(voice))));
-            own.addRow(own.getRowCount(), title, what, used ? new Caption("in use") : new Caption(""), remove);
+        shown = exercise.voices().custom();
+        List<SentenceRow> rows = new ArrayList<>();
+        for (Voice voice : shown) {
+            int index = rows.size();
+            SentenceRow row = SentenceRow.with(new SmallButton("Remove", "remove-voice-" + index, () -> remove(index)));
+            row.setId("voice-row-" + index);
+            row.say(Capitalized.of(voice.name()) + ": " + voice.limb().title() + ", General MIDI key " + voice.midiKey()
+                    + ", staff place " + voice.staffPlace() + (exercise.uses(voice) ? ", in use" : ""));
+            rows.add(row);
         }
-        if (exercise.voices().custom().isEmpty()) {
-            own.add(new Caption("No voices of your own yet. The kit's voices are always there."), 0, 0);
-        }
+        own.setRows(rows);
+        none.setVisible(rows.isEmpty());
+        none.setManaged(rows.isEmpty());
     }
 }

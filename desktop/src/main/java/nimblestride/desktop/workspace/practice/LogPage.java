@@ -13,10 +13,8 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.plan.Ladder;
@@ -32,6 +30,8 @@ import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.Export;
 import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SentenceRow;
+import nimblestride.desktop.ui.control.SentenceRows;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
@@ -46,7 +46,7 @@ final class LogPage extends VBox implements Page {
     private static final int MAX_LISTED = 60;
     private static final int WEEKS = 12;
     private static final int MAX_POINTS = 60;
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("d MMM HH:mm", Locale.ENGLISH);
+    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("MMM d, h:mm a", Locale.US);
 
     private final ExerciseDocument document;
     private final OpenBook book;
@@ -54,7 +54,8 @@ final class LogPage extends VBox implements Page {
     private final PracticeRecorder diary;
     private final LogEntryField line;
     private final CheckBox all = new CheckBox("all exercises");
-    private final GridPane list = new GridPane();
+    private final SentenceRows list = new SentenceRows("Log entries, newest first", this::remove);
+    private List<LogEntry> listed = List.of();
     private final Label hard = new WrappedLabel("", "quiet");
     private final PracticeChart weeks = new PracticeChart("chart-weeks");
     private final PracticeChart tempos = new PracticeChart("chart-tempos");
@@ -77,7 +78,6 @@ final class LogPage extends VBox implements Page {
                         all,
                         new SmallButton("Share the log…", "log-hand-out", export::log),
                         new SmallButton("Export CSV…", "log-table", export::logTable));
-        list.getStyleClass().add("ways");
         list.setId("log-list");
         hard.setId("log-hard");
         VBox charts = new VBox(6, tempos, weeks);
@@ -155,32 +155,18 @@ final class LogPage extends VBox implements Page {
     }
 
     private void showUnreadable() {
-        list.getChildren().clear();
+        list.setRows(List.of());
         hard.setText("I can't read the log right now.");
     }
 
     private void list(Read now) {
-        list.getChildren().clear();
+        listed = now.entries;
         boolean named = all.isSelected() || diary.exercise().isEmpty();
-        int row = 0;
-        for (LogEntry entry : now.entries) {
-            Label when = new Label(WHEN.format(entry.when()));
-            when.getStyleClass().add("quiet");
-            when.setMinWidth(USE_PREF_SIZE);
-            Label said = new WrappedLabel((named ? entry.what() + ": " : "")
-                    + PracticeNoteText.write(entry.note().unnamed(), diary.beat()));
-            Region between = new Region();
-            HBox.setHgrow(between, Priority.ALWAYS);
-            SmallButton change = new SmallButton("Change", "log-change-" + row, () -> line.change(entry));
-            SmallButton remove = new SmallButton("Remove", "log-remove-" + row, () -> remove(entry));
-            change.getStyleClass().add("flat");
-            remove.getStyleClass().add("flat");
-            HBox head = new HBox(2, when, between, change, remove);
-            head.getStyleClass().add("way");
-            GridPane.setHgrow(head, Priority.ALWAYS);
-            list.addColumn(0, head, said);
-            row++;
+        List<SentenceRow> rows = new ArrayList<>();
+        for (LogEntry entry : listed) {
+            rows.add(row(rows.size(), entry, named));
         }
+        list.setRows(rows);
         String empty = named
                 ? "No entries yet. Type a line above, or rate a run on the Ladder or Timing page."
                 : "No entries for this exercise yet. Type a line above, or rate a run on the Ladder page.";
@@ -203,7 +189,18 @@ final class LogPage extends VBox implements Page {
                         .orElse(document.exerciseProperty().get().tempo().perMinute()));
     }
 
-    private void remove(LogEntry entry) {
+    private SentenceRow row(int index, LogEntry entry, boolean named) {
+        SmallButton change = new SmallButton("Change", "log-change-" + index, () -> line.change(entry));
+        SmallButton remove = new SmallButton("Remove", "log-remove-" + index, () -> remove(index));
+        SentenceRow row = SentenceRow.with(new HBox(6, change, remove));
+        row.setId("log-row-" + index);
+        row.say(WHEN.format(entry.when()) + " · " + (named ? entry.what() + ": " : "")
+                + PracticeNoteText.write(entry.note().unnamed(), diary.beat()));
+        return row;
+    }
+
+    private void remove(int index) {
+        LogEntry entry = listed.get(index);
         edits.remove(
                 RemovedItem.Kind.LOG_ENTRY,
                 entry.id(),

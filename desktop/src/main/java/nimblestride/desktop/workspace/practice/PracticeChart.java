@@ -25,12 +25,13 @@ import org.apache.commons.numbers.fraction.BigFraction;
 /** Draws a small chart of the log: minutes per week as posts, or tempos as they climb toward a goal. */
 final class PracticeChart extends StackPane {
     private static final double LEFT = 40;
+    private static final double RIGHT = 8;
     private static final double TOP = 22;
     private static final double BOTTOM = 20;
     /** The minimum distance between numbers, in pixels. */
     private static final double BETWEEN_NUMBERS = 23;
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d", Locale.US);
 
     private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g, width, height));
     private Palette palette = Palette.DAY;
@@ -74,7 +75,7 @@ final class PracticeChart extends StackPane {
     private void weeks(GraphicsContext g, double width, double height, SortedMap<LocalDate, Integer> minutes) {
         int most = Math.max(
                 10, minutes.values().stream().mapToInt(Integer::intValue).max().orElse(0));
-        double step = (width - LEFT) / Math.max(1, minutes.size());
+        double step = (width - LEFT - RIGHT) / Math.max(1, minutes.size());
         double ground = height - BOTTOM;
         title(g, "Minutes per week");
         line(g, LEFT, ground, width, ground);

@@ -3,9 +3,9 @@ package nimblestride.desktop.workspace.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -14,24 +14,30 @@ import nimblestride.core.exercise.plan.PracticePlan;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.exercise.plan.StageTask;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.insight.wording.StageSentence;
 import nimblestride.core.language.text.StageText;
 import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.core.practice.stage.StagedExercise;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Status;
+import nimblestride.desktop.ui.control.SentenceRow;
+import nimblestride.desktop.ui.control.SentenceRows;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
 
-/** Shows the stages that lead to the exercise: suggested, typed, and played. */
+/** Shows the stages that lead to the exercise, as a picture and as a list: suggested, typed, and played. */
 final class StagesPage extends VBox implements Page {
     private final ExerciseDocument document;
     private final Transport transport;
     private final Status status;
-    private final GridPane rows = new GridPane();
+    private final SentenceRows list = new SentenceRows("Stages, in the order of practice", this::remove, this::move);
+    private final List<SentenceRow> rows = new ArrayList<>();
+    private final StageSteps way = new StageSteps(list::focus);
     private final Label none = new WrappedLabel("", "quiet");
     private final SmallButton itself;
     private List<Stage> shown = List.of();
@@ -43,7 +49,6 @@ final class StagesPage extends VBox implements Page {
         this.transport = transport;
         this.status = status;
         getStyleClass().add("page");
-        rows.getStyleClass().add("ways");
         itself = new SmallButton("Play the whole exercise", "stage-none", this::playExercise);
         HBox buttons = new HBox(
                 8,
@@ -54,7 +59,7 @@ final class StagesPage extends VBox implements Page {
                 "Learn the exercise in small steps: count it aloud, play it on the pad, one limb at a time, then all limbs, then add accents and"
                         + " ornaments. Press Suggest stages, or type your own, such as:"
                         + " right hand solo in 3+1 at 70 %.");
-        getChildren().setAll(buttons, none, new VerticalScroll(rows));
+        getChildren().setAll(buttons, none, way, new VerticalScroll(list));
         transport.settings().stageProperty().addListener(change -> mark());
         sceneProperty().addListener(change -> mark());
     }
@@ -75,6 +80,7 @@ final class StagesPage extends VBox implements Page {
         List<Stage> stages = new ArrayList<>(shown);
         stages.add(stage);
         edit(stages);
+        list.focus(stages.size() - 1);
     }
 
     private void playExercise() {
@@ -109,46 +115,34 @@ final class StagesPage extends VBox implements Page {
         shown = stages;
         none.setVisible(stages.isEmpty());
         none.setManaged(stages.isEmpty());
-        if (sameRows) {
-            // Keeps the text of a field that has the focus.
-            for (int i = 0; i < stages.size(); i++) {
-                fields.get(i).show(stages.get(i));
-            }
-        } else {
+        if (!sameRows) {
             build();
         }
+        for (int i = 0; i < stages.size(); i++) {
+            // Keeps the text of a field that has the focus.
+            fields.get(i).show(stages.get(i));
+            rows.get(i).say(StageSentence.of(exercise, stages.get(i)));
+        }
+        way.show(exercise);
         mark();
     }
 
     private void build() {
-        rows.getChildren().clear();
+        rows.clear();
         plays.clear();
         fields.clear();
         for (int i = 0; i < shown.size(); i++) {
-            addRow(i);
+            rows.add(row(i));
         }
+        list.setRows(rows);
     }
 
-    private void addRow(int index) {
+    private SentenceRow row(int index) {
         Label number = new Label(String.valueOf(index + 1));
         number.getStyleClass().add("section-number");
-        TypedField<Stage> field = new TypedField<>(
-                StageText::read,
-                StageText::write,
-                stage -> {
-                    List<Stage> stages = new ArrayList<>(shown);
-                    stages.set(index, stage);
-                    document.edit(
-                            this,
-                            exercise ->
-                                    exercise.withPractice(exercise.practice().withStages(stages)));
-                },
-                document::endBurst);
-        field.field().setId("stage-" + index);
-        field.field().setAccessibleText("Stage " + (index + 1) + ", such as right hand solo in 3+1 at 70 %");
-        field.show(shown.get(index));
+        TypedField<Stage> field = field(index);
         fields.add(field);
-        GridPane.setHgrow(field, Priority.ALWAYS);
+        HBox.setHgrow(field, Priority.ALWAYS);
         ToggleButton play = new ToggleButton("Play");
         play.setId("stage-play-" + index);
         play.getStyleClass().add("stage");
@@ -163,20 +157,33 @@ final class StagesPage extends VBox implements Page {
             mark();
         });
         plays.add(play);
-        HBox moves = new HBox(
-                4,
-                new SmallButton("Up", "stage-up-" + index, () -> move(index, index - 1)),
-                new SmallButton("Down", "stage-down-" + index, () -> move(index, index + 1)),
-                new SmallButton("Remove", "stage-remove-" + index, () -> remove(index)));
-        rows.addRow(index, number, play, field, moves);
+        HBox controls = new HBox(8, field, new SmallButton("Remove", "stage-remove-" + index, () -> remove(index)));
+        SentenceRow row = SentenceRow.edited(controls).lead(number, play);
+        row.setId("stage-row-" + index);
+        return row;
+    }
+
+    private TypedField<Stage> field(int index) {
+        TypedField<Stage> field = new TypedField<>(
+                StageText::read,
+                StageText::write,
+                stage -> document.edit(this, with(index, stage)),
+                document::endBurst);
+        field.field().setId("stage-" + index);
+        field.field().setAccessibleText("Stage " + (index + 1) + ", such as right hand solo in 3+1 at 70 %");
+        return field;
+    }
+
+    private UnaryOperator<Exercise> with(int index, Stage stage) {
+        List<Stage> stages = new ArrayList<>(shown);
+        stages.set(index, stage);
+        return exercise -> exercise.withPractice(exercise.practice().withStages(stages));
     }
 
     private void move(int from, int to) {
-        if (to >= 0 && to < shown.size()) {
-            List<Stage> stages = new ArrayList<>(shown);
-            stages.add(to, stages.remove(from));
-            edit(stages);
-        }
+        List<Stage> stages = new ArrayList<>(shown);
+        stages.add(to, stages.remove(from));
+        edit(stages);
     }
 
     private void remove(int index) {
@@ -185,12 +192,18 @@ final class StagesPage extends VBox implements Page {
         edit(stages);
     }
 
+    @Override
+    public void setPalette(Palette palette) {
+        way.setPalette(palette);
+    }
+
     /** Highlights the stage that plays. */
     private void mark() {
         Optional<Stage> stage = transport.settings().stageProperty().get();
         for (int i = 0; i < plays.size(); i++) {
             plays.get(i).setSelected(stage.equals(Optional.of(shown.get(i))));
         }
+        way.mark(stage.map(shown::indexOf).orElse(-1));
         itself.setDisable(stage.isEmpty());
     }
 }

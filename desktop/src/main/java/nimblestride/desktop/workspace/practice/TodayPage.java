@@ -1,13 +1,7 @@
 package nimblestride.desktop.workspace.practice;
 
 import java.time.LocalDate;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import javafx.beans.property.IntegerProperty;
 import javafx.scene.Node;
@@ -17,14 +11,10 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.exercise.plan.Ladder;
-import nimblestride.core.exercise.plan.LadderPace;
-import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.practice.care.BreakSchedule;
 import nimblestride.core.practice.care.Cautions;
 import nimblestride.core.practice.care.NoiseExposure;
-import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.journal.PracticeSession;
 import nimblestride.core.practice.journal.PracticeSummary;
 import nimblestride.desktop.async.LatestOnly;
@@ -41,17 +31,14 @@ import nimblestride.store.book.Book;
 
 /** Plans today's practice in the time available, with exercises not practiced lately, and care for ears and hands. */
 final class TodayPage extends VBox implements Page {
-    private static final int DEFAULT_MINUTES = 20;
     private static final int MAX_NEGLECTED = 5;
-    /** The most exercises whose ladders it reads. */
-    private static final int MAX_LADDERS = 300;
 
     private final OpenBook book;
     private final Library library;
     private final GridPane turns = new GridPane();
     private final Label neglected = new WrappedLabel();
     private final LatestOnly planning = new LatestOnly("planning today");
-    private int minutes = DEFAULT_MINUTES;
+    private int minutes = PracticePlanner.USUAL_MINUTES;
 
     /**
      * @param rests minutes of playing after which a break is due; 0 for never
@@ -65,7 +52,7 @@ final class TodayPage extends VBox implements Page {
             minutes = number;
             plan();
         });
-        time.show(DEFAULT_MINUTES);
+        time.show(PracticePlanner.USUAL_MINUTES);
         TypedField<Integer> rest = new TypedField<>(
                 text -> new BreakSchedule(WholeNumberField.reader(0, BreakSchedule.MAX, "minutes")
                                 .apply(text))
@@ -126,8 +113,6 @@ final class TodayPage extends VBox implements Page {
         plan();
     }
 
-    private record Plan(PracticeSession sitting, List<PracticeSummary> neglected) {}
-
     private void plan() {
         if (getScene() == null || book.book().isEmpty()) {
             return;
@@ -136,37 +121,8 @@ final class TodayPage extends VBox implements Page {
         LocalDate today = book.today();
         int asked = minutes;
         planning.ask(
-                () -> planned(opened, today, asked), plan -> plan.ifPresentOrElse(this::show, this::showUnreadable));
-    }
-
-    private static Optional<Plan> planned(Book book, LocalDate today, int minutes) {
-        try {
-            List<PracticeSummary> all = book.log().summaries(LogOwner.USER);
-            Set<UUID> climbing = new HashSet<>();
-            Map<UUID, LocalDate> due = new HashMap<>();
-            for (PracticeSummary one : all.subList(0, Math.min(MAX_LADDERS, all.size()))) {
-                book.exercises()
-                        .read(one.exercise())
-                        .practice()
-                        .ladder()
-                        .flatMap(Ladder::pace)
-                        .ifPresent(pace -> {
-                            due.put(one.exercise(), pace.due());
-                            if (isToday(pace, today)) {
-                                climbing.add(one.exercise());
-                            }
-                        });
-            }
-            return Optional.of(new Plan(
-                    PracticeSession.of(all, new PracticeSession.Wish(minutes, today, due, climbing)),
-                    PracticeSession.neglected(all, today)));
-        } catch (StrideException e) {
-            return Optional.empty();
-        }
-    }
-
-    private static boolean isToday(LadderPace pace, LocalDate today) {
-        return !today.isBefore(pace.start()) && !today.isAfter(pace.due()) && pace.isPracticeDay(today);
+                () -> book.askElsewhere(opened, one -> PracticePlanner.plan(one, today, asked)),
+                plan -> plan.ifPresentOrElse(this::show, this::showUnreadable));
     }
 
     private void showUnreadable() {
@@ -174,10 +130,10 @@ final class TodayPage extends VBox implements Page {
         neglected.setText("I can't read the log right now.");
     }
 
-    private void show(Plan plan) {
+    private void show(PracticePlanner.Plan plan) {
         turns.getChildren().clear();
         int row = 0;
-        for (PracticeSession.Turn turn : plan.sitting.turns()) {
+        for (PracticeSession.Turn turn : plan.session().turns()) {
             Label time = new Label(turn.minutes() + " min");
             time.setMinWidth(USE_PREF_SIZE);
             Label what = new Label(turn.what());
@@ -192,7 +148,7 @@ final class TodayPage extends VBox implements Page {
                             turns.add(new SmallButton("Open", "today-open-" + at, () -> library.open(id)), 3, at));
             row++;
         }
-        List<PracticeSummary> left = plan.neglected;
+        List<PracticeSummary> left = plan.neglected();
         neglected.setText(
                 left.isEmpty()
                         ? "You have practiced everything in the last two weeks."

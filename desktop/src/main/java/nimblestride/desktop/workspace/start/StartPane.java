@@ -11,17 +11,22 @@ import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.RowButton;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.view.road.SmallRoad;
 import nimblestride.store.book.ExerciseSummary;
 
-/** Asks what you want to work on: a card for each job, the last exercises, and today's practice. */
+/** Asks what you want to work on: a card for each job, the last exercises, today's practice, and today's lessons. */
 public final class StartPane extends VBox {
     private static final double CARD_WIDTH = 388;
     private static final double CARD_HEIGHT = 166;
@@ -43,6 +48,8 @@ public final class StartPane extends VBox {
 
     private final List<SmallRoad> roads = new ArrayList<>();
     private final FlowLine recent = new FlowLine();
+    private final Label practice = new WrappedLabel("", "quiet");
+    private final Label lessons = new WrappedLabel("", "quiet");
     private final Consumer<ExerciseSummary> openRecent;
 
     public StartPane(Choice choice) {
@@ -56,17 +63,26 @@ public final class StartPane extends VBox {
             cards.getChildren().add(card(card, choice));
         }
         recent.setId("start-recent");
-        FlowLine today = new FlowLine(
-                new SmallButton("Today's practice", "start-today", () -> choice.open(PageId.TODAY)),
-                new SmallButton("Today's lessons", "start-lessons", () -> choice.open(PageId.LESSON)),
-                new SmallButton("Close", "start-leave", choice::leave));
-        getChildren().setAll(title, new VerticalScroll(new VBox(10, cards, recent, today)));
+        HBox today = new HBox(
+                10,
+                today("Today's practice", practice, "start-today", () -> choice.open(PageId.TODAY)),
+                today("Today's lessons", lessons, "start-lessons", () -> choice.open(PageId.LESSONS)));
+        Region between = new Region();
+        HBox.setHgrow(between, Priority.ALWAYS);
+        HBox head = new HBox(title, between, new SmallButton("Close", "start-leave", choice::leave));
+        getChildren().setAll(head, new VerticalScroll(new VBox(10, cards, recent, today)));
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) {
                 choice.leave();
                 event.consume();
             }
         });
+    }
+
+    private static RowButton today(String title, Label content, String id, Runnable open) {
+        RowButton button = new RowButton(id, title, open, new WrappedLabel(title, "entry-name"), content);
+        button.setPrefWidth(CARD_WIDTH);
+        return button;
     }
 
     private Button card(StartCard card, Choice choice) {
@@ -88,8 +104,11 @@ public final class StartPane extends VBox {
         return button;
     }
 
-    /** Shows the last exercises of the Book; nothing where there are none. */
-    public void show(List<ExerciseSummary> last) {
+    /** Shows the last exercises of the Book, and what the day holds. */
+    public void show(StartDay day) {
+        practice.setText(day.practice());
+        lessons.setText(day.lessons());
+        List<ExerciseSummary> last = day.last();
         List<Node> buttons = new ArrayList<>();
         if (!last.isEmpty()) {
             buttons.add(new Caption("Last exercises"));

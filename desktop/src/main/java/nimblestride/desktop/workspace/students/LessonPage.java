@@ -1,7 +1,9 @@
 package nimblestride.desktop.workspace.students;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -27,6 +29,7 @@ import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SentenceRows;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
@@ -39,6 +42,7 @@ import nimblestride.store.book.RemovedItem.Kind;
 final class LessonPage extends VBox implements Page {
     private static final int LOOKED_BACK_WEEKS = 12;
     private static final int MAX_ENTRIES = 40;
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d", Locale.US);
 
     private final OpenBook book;
     private final BookEdits edits;
@@ -50,7 +54,7 @@ final class LessonPage extends VBox implements Page {
     private final LessonNotes notes;
     private final AssignmentField assigning;
     private final LatestOnly reading = new LatestOnly("reading the student's year");
-    private final AssignmentCard.Actions cards = new AssignmentCard.Actions() {
+    private final AssignmentRow.Actions actions = new AssignmentRow.Actions() {
         @Override
         public void done(Assignment assignment) {
             edits.change(
@@ -68,6 +72,9 @@ final class LessonPage extends VBox implements Page {
             edits.remove(Kind.ASSIGNMENT, assignment.id(), assignment.what());
         }
     };
+
+    private final SentenceRows rows = new SentenceRows("Assigned", this::removeAssignment);
+    private List<Assignment> shownSet = List.of();
 
     /**
      * @param document whose exercise can be assigned
@@ -166,10 +173,12 @@ final class LessonPage extends VBox implements Page {
             return;
         }
         set.getChildren().remove(1, set.getChildren().size());
-        set.getChildren().add(assigning);
         assigning.offer(document.exerciseProperty().get().name());
-        lessonYear.set.forEach(assignment ->
-                set.getChildren().add(new AssignmentCard(assignment, lessonYear.did, book.today(), cards)));
+        shownSet = lessonYear.set;
+        rows.setRows(shownSet.stream()
+                .map(assignment -> AssignmentRow.of(assignment, lessonYear.did, book.today(), actions))
+                .toList());
+        set.getChildren().addAll(rows, assigning);
         did.getChildren().remove(1, did.getChildren().size());
         if (lessonYear.did.isEmpty()) {
             did.getChildren()
@@ -178,9 +187,13 @@ final class LessonPage extends VBox implements Page {
         }
         for (LogEntry entry : lessonYear.did) {
             did.getChildren()
-                    .add(new WrappedLabel(entry.when().toLocalDate() + "  " + entry.what() + ": " + said(entry)));
+                    .add(new WrappedLabel(DAY.format(entry.when()) + " · " + entry.what() + ": " + said(entry)));
         }
         notes.show(lessonYear.student, lessonYear.lessons);
+    }
+
+    private void removeAssignment(int index) {
+        actions.remove(shownSet.get(index));
     }
 
     private static String said(LogEntry entry) {

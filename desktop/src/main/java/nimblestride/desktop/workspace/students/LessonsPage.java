@@ -2,7 +2,6 @@ package nimblestride.desktop.workspace.students;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -11,7 +10,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.BookEdits;
@@ -27,11 +25,6 @@ import nimblestride.desktop.ui.page.Page;
 /** Lists today's lessons in the order of their times, then all other students; each opens with one click. */
 final class LessonsPage extends VBox implements Page {
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
-    private static final Comparator<StudentGlance> BY_TIME = Comparator.comparing(
-                    (StudentGlance one) ->
-                            one.student().lessons().map(LessonTime::time).orElse(null),
-                    Comparator.nullsLast(Comparator.naturalOrder()))
-            .thenComparing(one -> one.student().name(), String.CASE_INSENSITIVE_ORDER);
 
     private final OpenBook book;
     private final BookEdits edits;
@@ -84,8 +77,7 @@ final class LessonsPage extends VBox implements Page {
 
     private void show(List<StudentGlance> students, LocalDate today) {
         list.getChildren().clear();
-        List<StudentGlance> now =
-                students.stream().filter(StudentGlance::isToday).sorted(BY_TIME).toList();
+        List<StudentGlance> now = StudentGlance.today(students);
         section(
                 "Today, " + DAY.format(today),
                 now,

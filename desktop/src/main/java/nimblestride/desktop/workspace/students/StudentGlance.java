@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.format.TextStyle;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -12,6 +13,7 @@ import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
+import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
 import nimblestride.store.book.Book;
 
@@ -21,18 +23,38 @@ import nimblestride.store.book.Book;
  * @param practiced the last day with a log entry; empty for none in the last weeks
  * @param last the last lesson; empty for none
  */
-record StudentGlance(
+public record StudentGlance(
         Student student, List<Assignment> open, Optional<LocalDate> practiced, Optional<Lesson> last, LocalDate today) {
     private static final int LOOKED_BACK_WEEKS = 12;
+    private static final Comparator<StudentGlance> BY_TIME = Comparator.comparing(
+                    (StudentGlance one) ->
+                            one.student().lessons().map(LessonTime::time).orElse(null),
+                    Comparator.nullsLast(Comparator.naturalOrder()))
+            .thenComparing(one -> one.student().name(), String.CASE_INSENSITIVE_ORDER);
 
-    StudentGlance {
+    public StudentGlance {
         open = List.copyOf(open);
     }
 
+    /** Reads all students, by name. */
     static List<StudentGlance> all(Book book, LocalDate today) {
         return book.students().students().stream()
                 .map(student -> of(book, student, today))
                 .toList();
+    }
+
+    /**
+     * Reads the students who have a lesson today, in the order of their times.
+     *
+     * @throws nimblestride.core.foundation.failure.StrideException if the Book can't be read
+     */
+    public static List<StudentGlance> today(Book book, LocalDate today) {
+        return today(all(book, today));
+    }
+
+    /** Returns those who have a lesson today, in the order of their times. */
+    static List<StudentGlance> today(List<StudentGlance> students) {
+        return students.stream().filter(StudentGlance::isToday).sorted(BY_TIME).toList();
     }
 
     private static StudentGlance of(Book book, Student student, LocalDate today) {
@@ -58,7 +80,7 @@ record StudentGlance(
     }
 
     /** Returns {@code 4:30 PM  Wren}, {@code Wren (Tuesday 4:30 PM)}. */
-    String title() {
+    public String title() {
         return student.lessons()
                 .map(time -> time.isOn(today) ? time.clock() + "  " + student.name() : student.name() + " · " + time)
                 .orElse(student.name());
