@@ -95,7 +95,7 @@ class ModulateStoryTest extends WindowStory {
 
         clickOn("#page-sections");
         until(() -> told("#sections-told").startsWith("A at 84 BPM, then lead-in to B at 84 BPM, then B at 112 BPM"));
-        assertThat(shows("B: 5/4(3+2), 112 BPM, dotted eighth = quarter")).isTrue();
+        assertThat(shows("B: 5/4, 112 BPM (quarters), dotted eighth = quarter")).isTrue();
         select("#section-row-0");
         clickOn("#section-bars-0");
         assertThat(text("#bars")).isEqualTo("4/4");

@@ -64,13 +64,13 @@ class PracticeStoryTest extends WindowStory {
         assertThat(StageText.write(exercise().practice().stages().get(2))).isEqualTo("right hand solo in 2+1 at 50 %");
         press(KeyCode.ESCAPE).release(KeyCode.ESCAPE);
         select("#stage-row-2");
-        assertThat(shows("Right hand solo, after 2 bars of time, at 50 % (60 BPM)"))
+        assertThat(shows("Right hand solo, after 2 bars of time, at 50 %: 100 BPM (eighths)"))
                 .isFalse();
         chord(KeyCode.ALT, KeyCode.UP);
         assertThat(exercise().practice().stages().get(1).percent()).isEqualTo(50);
         until(() -> lookup("#stage-row-1").query().isFocused());
         select("#stage-row-0");
-        assertThat(shows("Right hand solo, after 2 bars of time, at 50 % (60 BPM)"))
+        assertThat(shows("Right hand solo, after 2 bars of time, at 50 %: 100 BPM (eighths)"))
                 .isTrue();
         type(KeyCode.DELETE);
         assertThat(exercise().practice().stages()).hasSize(proposed - 1);

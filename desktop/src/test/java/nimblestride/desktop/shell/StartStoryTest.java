@@ -75,7 +75,7 @@ class StartStoryTest extends WindowStory {
         }));
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.H);
         until(() -> shows("3:15 PM  Alder · 4:30 PM  Wren"));
-        assertThat(shows("Nothing to practice yet.")).isTrue();
+        assertThat(shows("Warm up on the pad 20 min")).isTrue();
         clickOn("#start-lessons");
         until(() -> lookup("#lessons").tryQuery().isPresent());
         assertThat(isShown()).isFalse();

@@ -4,7 +4,9 @@ import static nimblestride.core.foundation.words.Counted.count;
 import static nimblestride.core.foundation.words.Counted.number;
 
 import java.util.List;
+import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.layer.pattern.Span;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
@@ -49,7 +51,7 @@ public final class FindingWords {
     }
 
     /** {@code 1 of bar 2}, {@code 2a of bar 4}. */
-    static String place(Phrase phrase, NoteValue at) {
+    public static String place(Phrase phrase, NoteValue at) {
         long bar = phrase.barAt(at);
         NoteValue within = at.minus(phrase.startOf(bar));
         return new CountPosition(phrase.bar(bar).meter(), within) + " of bar " + number(bar + 1);
@@ -73,7 +75,7 @@ public final class FindingWords {
     }
 
     /** {@code dotted eighths}, {@code every 5 sixteenths}, {@code 5 over the bar}, {@code cell of 7 sixteenths}. */
-    static String pattern(Pattern pattern) {
+    public static String pattern(Pattern pattern) {
         if (pattern instanceof Pattern.Every every) {
             return isPlain(every.value()) ? NoteName.sayMany(every.value()) : "every " + length(every.value());
         }
@@ -92,6 +94,19 @@ public final class FindingWords {
                 ? length(length.value())
                 : span instanceof Span.Bars bars && bars.count() > 1 ? bars.toString() : "the " + span;
         return over.notes() + " over " + across;
+    }
+
+    /** {@code every bar}, {@code in bars 1 and 3}. */
+    public static String each(Reset reset) {
+        if (reset instanceof Reset.AtBars chosen) {
+            return "in " + bars(chosen.bars().stream().map(Integer::longValue).toList());
+        }
+        return reset.equals(Reset.BAR) ? "every bar" : "every phrase";
+    }
+
+    /** {@code dotted quarter = half}. */
+    public static String pivot(Pivot pivot) {
+        return NoteName.say(pivot.oldValue()) + " = " + NoteName.say(pivot.newValue());
     }
 
     /** {@code 5 sixteenths}. */

@@ -51,7 +51,8 @@ final class LayerWording {
         Realignment after = fact.after();
         String hits = fact.hits().isPresent() ? count(fact.hits().getAsLong(), "hit") : "";
         if (!fact.reset().equals(Reset.NEVER)) {
-            return "restarts " + each(fact.reset()) + (fact.remainder().isZero() ? "" : ", last one cut short");
+            return "restarts " + FindingWords.each(fact.reset())
+                    + (fact.remainder().isZero() ? "" : ", last one cut short");
         }
         if (after.bars() == 1) {
             return hits + " per bar";
@@ -60,16 +61,6 @@ final class LayerWording {
             return hits + " per phrase";
         }
         return number(after.bars()) + "-bar cycle" + (hits.isEmpty() ? "" : ", " + hits);
-    }
-
-    /** {@code every bar}, {@code in bars 1 and 3}. */
-    static String each(Reset reset) {
-        if (reset instanceof Reset.AtBars chosen) {
-            return "in "
-                    + FindingWords.bars(
-                            chosen.bars().stream().map(Integer::longValue).toList());
-        }
-        return reset.equals(Reset.BAR) ? "every bar" : "every phrase";
     }
 
     private static String landings(LayerFact.Overview fact) {
@@ -136,7 +127,8 @@ final class LayerWording {
         CommonNote note = FindingWords.note(fact.phrase()).and(cycle, played);
         boolean cut = fact.cycle().isEven() && played.compareTo(cycle) < 0;
         return new Words(
-                "It restarts " + each(fact.reset()) + ": the last one stops after " + note.say(played) + ".",
+                "It restarts " + FindingWords.each(fact.reset()) + ": the last one stops after " + note.say(played)
+                        + ".",
                 cut
                         ? note.say(played) + " of " + note.say(cycle) + "; " + note.say(cycle.minus(played))
                                 + " cut off."

@@ -19,7 +19,7 @@ public final class RemedyWording {
             return "Call it " + call.meter();
         }
         if (remedy instanceof Remedy.Enter enter) {
-            return enter.pivot().isNone() ? "Keep the tempo there" : "Use " + SectionWording.pivot(enter.pivot());
+            return enter.pivot().isNone() ? "Keep the tempo there" : "Use " + FindingWords.pivot(enter.pivot());
         }
         if (remedy instanceof Remedy.RemoveNotes remove) {
             return remove.notes() == 1 ? "Remove the note" : "Remove the notes";

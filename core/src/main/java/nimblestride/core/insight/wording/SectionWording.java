@@ -6,8 +6,6 @@ import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.foundation.words.SpokenDuration;
 import nimblestride.core.insight.fact.SectionFact;
 import nimblestride.core.insight.wording.Wording.Words;
-import nimblestride.core.layer.modulation.Pivot;
-import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.Tempo;
 
 /** The words for how sections follow each other. */
@@ -36,16 +34,11 @@ final class SectionWording {
                 .map(turn -> turn.name() + " at " + Tempo.decimal(turn.perMinute()) + " BPM")
                 .collect(Collectors.joining(", then "));
         String more = turns.size() > LISTED ? ", and " + (turns.size() - LISTED) + " more" : "";
-        String back = fact.wayBack().stream().map(SectionWording::pivot).collect(Collectors.joining(", then "));
+        String back = fact.wayBack().stream().map(FindingWords::pivot).collect(Collectors.joining(", then "));
         String home = back.isEmpty() ? "The last section is at the first tempo." : "To go around again: " + back + ".";
         return new Words(
                 order + more + ". " + home,
                 Counted.count(fact.bars(), "bar") + " in " + turns.size() + " sections: "
                         + SpokenDuration.of(fact.seconds()) + ".");
-    }
-
-    /** {@code dotted quarter = half}. */
-    static String pivot(Pivot pivot) {
-        return NoteName.say(pivot.oldValue()) + " = " + NoteName.say(pivot.newValue());
     }
 }

@@ -8,7 +8,7 @@ import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.leadin.LeadIn;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.Section;
-import nimblestride.core.insight.wording.SectionSentence;
+import nimblestride.core.language.sentence.SectionSentence;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.layer.modulation.Pivot;

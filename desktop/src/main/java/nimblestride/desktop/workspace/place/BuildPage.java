@@ -10,7 +10,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.edit.LayerOrder;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.insight.wording.LayerSentence;
+import nimblestride.core.language.sentence.LayerSentence;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.SentenceRow;
 import nimblestride.desktop.ui.control.SentenceRows;

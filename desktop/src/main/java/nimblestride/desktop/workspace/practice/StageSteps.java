@@ -10,7 +10,7 @@ import javafx.scene.text.TextAlignment;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.foundation.words.Capitalized;
-import nimblestride.core.insight.wording.StageSentence;
+import nimblestride.core.language.sentence.StageSentence;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
@@ -64,7 +64,7 @@ final class StageSteps extends StackPane {
         steps = exercise.practice().stages().stream()
                 .map(stage -> step(exercise, stage))
                 .toList();
-        goal = Tempo.decimal(exercise.tempo().perMinute()) + " BPM";
+        goal = exercise.tempo().spoken();
         setManaged(steps.size() > 1);
         setVisible(steps.size() > 1);
         setAccessibleText(steps.size() + " stages on the way to " + goal);

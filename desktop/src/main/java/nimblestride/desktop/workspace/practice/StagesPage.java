@@ -14,7 +14,7 @@ import nimblestride.core.exercise.plan.PracticePlan;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.exercise.plan.StageTask;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.core.insight.wording.StageSentence;
+import nimblestride.core.language.sentence.StageSentence;
 import nimblestride.core.language.text.StageText;
 import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.core.practice.stage.StagedExercise;

@@ -41,11 +41,9 @@ public record StartDay(List<ExerciseSummary> last, String practice, String lesso
                 .toList();
         return new StartDay(
                 book.exercises().last(LAST_EXERCISES),
-                turns.isEmpty()
-                        ? "Nothing to practice yet. What you play and rate comes back here."
-                        : listed(turns.stream()
-                                .map(turn -> turn.what() + " " + turn.minutes() + " min")
-                                .toList()),
+                listed(turns.stream()
+                        .map(turn -> turn.what() + " " + turn.minutes() + " min")
+                        .toList()),
                 lessons.isEmpty() ? "No lessons today." : listed(lessons));
     }
 

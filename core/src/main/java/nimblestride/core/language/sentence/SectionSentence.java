@@ -1,13 +1,13 @@
-package nimblestride.core.insight.wording;
+package nimblestride.core.language.sentence;
 
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.Section;
 import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.insight.wording.FindingWords;
 import nimblestride.core.language.text.BarsText;
-import nimblestride.core.time.value.Tempo;
 
-/** Says in one line of a list what a section is: {@code Chorus: 7/8, 4 times at 80 BPM, quarter = dotted quarter}. */
+/** Says in one line of a list what a section is: {@code Chorus: 7/8, 4 times, 80 BPM (quarters), quarter = dotted quarter}. */
 public final class SectionSentence {
     private static final int MAX_BARS_LENGTH = 60;
 
@@ -24,8 +24,8 @@ public final class SectionSentence {
         String bars = BarsText.write(content.phrase());
         String some = bars.length() <= MAX_BARS_LENGTH ? bars : bars.substring(0, MAX_BARS_LENGTH) + "…";
         String times = section.rounds() == 1 ? "" : ", " + Counted.count(section.rounds(), "time");
-        String tempo = Tempo.decimal(exercise.chain().tempos().get(index).perMinute());
-        String pivot = section.pivot().isNone() ? "" : ", " + SectionWording.pivot(section.pivot());
-        return content.name() + ": " + some + times + ", " + tempo + " BPM" + pivot;
+        String tempo = exercise.chain().tempos().get(index).spoken();
+        String pivot = section.pivot().isNone() ? "" : ", " + FindingWords.pivot(section.pivot());
+        return content.name() + ": " + some + times + ", " + tempo + pivot;
     }
 }

@@ -1,14 +1,14 @@
-package nimblestride.core.insight.wording;
+package nimblestride.core.language.sentence;
 
-import static nimblestride.core.Examples.exercise;
+import static nimblestride.core.language.text.Examples.exercise;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import nimblestride.core.Examples;
 import nimblestride.core.exercise.edit.LayerOrder;
 import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.SectionContent;
+import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.StageText;
 import org.junit.jupiter.api.Test;
@@ -33,15 +33,15 @@ class SentencesTest {
     void aStageSaysWhatToPlayAndHowFast() {
         Exercise weir = exercise("7/8", "kick every 1/4", "ride every 1/8");
         assertThat(StageSentence.of(weir, StageText.read("count aloud at 50 %")))
-                .isEqualTo("Count aloud, at 50 % (48 BPM)");
+                .isEqualTo("Count aloud, at 50 %: 48 BPM (quarters)");
         assertThat(StageSentence.of(weir, StageText.read("all limbs of kick, ride in 3+2 at 75 %")))
-                .isEqualTo("All limbs, only kick, ride, after 3 bars of time, 2 in a row, at 75 % (72 BPM)");
+                .isEqualTo("All limbs, only kick, ride, after 3 bars of time, 2 in a row, at 75 %: 72 BPM (quarters)");
         assertThat(StageSentence.of(weir, StageText.read("right hand solo in free time")))
-                .isEqualTo("Right hand solo, fills where you like, at 100 % (96 BPM)");
+                .isEqualTo("Right hand solo, fills where you like, at 100 %: 96 BPM (quarters)");
         assertThat(StageSentence.of(weir, StageText.read("displaced by 1")))
-                .isEqualTo("Everything 1 eighth late, at 100 % (96 BPM)");
+                .isEqualTo("Everything 1 eighth late, at 100 %: 96 BPM (quarters)");
         assertThat(StageSentence.of(weir, StageText.read("inner bar 2")))
-                .isEqualTo("Inner bar 2 over and over, at 100 % (96 BPM)");
+                .isEqualTo("Inner bar 2 over and over, at 100 %: 96 BPM (quarters)");
     }
 
     @Test
@@ -52,10 +52,11 @@ class SentencesTest {
                 new SectionContent("B", Examples.bars("7/8"), List.of()),
                 4,
                 PivotText.read("1/4 = 3/8"));
-        assertThat(SectionSentence.of(two, 0)).endsWith(": 4/4, 96 BPM");
-        assertThat(SectionSentence.of(two, 1)).isEqualTo("B: 7/8, 4 times, 144 BPM, quarter = dotted quarter");
-        Exercise five = exercise("7/8(2+2+3), 5/8(3+2), 9/8(2+2+2+3), 11/8(3+3+3+2), 13/8(3+3+3+2+2)");
-        assertThat(SectionSentence.of(five, 0)).contains("…, 96 BPM");
+        assertThat(SectionSentence.of(two, 0)).endsWith(": 4/4, 96 BPM (quarters)");
+        assertThat(SectionSentence.of(two, 1))
+                .isEqualTo("B: 7/8, 4 times, 144 BPM (quarters), quarter = dotted quarter");
+        Exercise many = exercise("2/4, 3/4, 4/4, 5/4, 6/4, 7/4, 8/4, 9/4, 10/4, 11/4, 12/4, 13/4, 14/4");
+        assertThat(SectionSentence.of(many, 0)).contains("…, 96 BPM (quarters)");
     }
 
     @Test

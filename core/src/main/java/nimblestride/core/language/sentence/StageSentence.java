@@ -1,4 +1,4 @@
-package nimblestride.core.insight.wording;
+package nimblestride.core.language.sentence;
 
 import java.util.List;
 import nimblestride.core.exercise.model.Exercise;
@@ -7,11 +7,12 @@ import nimblestride.core.exercise.plan.StageTask;
 import nimblestride.core.foundation.words.Capitalized;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.time.value.CommonNote;
+import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 
-/** Says in one line of a list what to play in a stage: {@code Right hand solo, at 70 % (84 BPM)}. */
+/** Says in one line of a list what to play in a stage: {@code Right hand solo, at 70 %: 84 BPM (quarters)}. */
 public final class StageSentence {
     private StageSentence() {}
 
@@ -31,9 +32,11 @@ public final class StageSentence {
                 said.append(", ").append(stage.frame().fill()).append(" in a row");
             }
         }
-        said.append(", at ").append(stage.percent()).append(" % (");
-        return said.append(Tempo.decimal(perMinute(exercise, stage)))
-                .append(" BPM)")
+        said.append(", at ").append(stage.percent()).append(" %: ");
+        said.append(Tempo.decimal(perMinute(exercise, stage)));
+        return said.append(" BPM (")
+                .append(NoteName.sayMany(exercise.tempo().beat()))
+                .append(")")
                 .toString();
     }
 

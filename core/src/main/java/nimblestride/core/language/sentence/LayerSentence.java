@@ -1,8 +1,9 @@
-package nimblestride.core.insight.wording;
+package nimblestride.core.language.sentence;
 
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.words.Capitalized;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.insight.wording.FindingWords;
 import nimblestride.core.language.text.OrchestrationText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Reset;
@@ -25,7 +26,7 @@ public final class LayerSentence {
             said.append(", from ").append(FindingWords.place(exercise.phrase(), layer.offset()));
         }
         if (!layer.reset().equals(Reset.NEVER)) {
-            said.append(", restarts ").append(LayerWording.each(layer.reset()));
+            said.append(", restarts ").append(FindingWords.each(layer.reset()));
         }
         if (layer.downbeatEvery() > 1) {
             said.append(", the downbeat once every ").append(Counted.count(layer.downbeatEvery(), "bar"));
