@@ -4,6 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.util.List;
 import java.util.UUID;
 import javafx.scene.control.ListView;
@@ -66,6 +69,27 @@ class HistoryStoryTest extends WindowStory {
         answers.lines.add(" ");
         chord(KeyCode.SHORTCUT, KeyCode.S);
         until(() -> shows("A state needs a name of 1 to"));
+    }
+
+    /** As where the disk is full: for a while nothing can be written. */
+    @Test
+    void whatTheBookCannotTakeNowItGetsLater() throws Exception {
+        retype("#bars", "7/8");
+        untilKept();
+        try (Connection other = DriverManager.getConnection(
+                        "jdbc:sqlite:" + window.book().file());
+                Statement holding = other.createStatement()) {
+            holding.execute("BEGIN IMMEDIATE");
+            retype("#bars", "9/8");
+            until(() -> shows("The Book can't take your edits now; they are safe in this window."));
+            // The window works on.
+            retype("#bars", "11/8");
+            assertThat(kept()).containsExactly("7/8");
+            holding.execute("ROLLBACK");
+        }
+        until(() -> shows("The Book has everything again."));
+        untilKept();
+        assertThat(kept()).containsExactly("11/8");
     }
 
     /** Edits and changes to the Book undo in the order in which they were made. */

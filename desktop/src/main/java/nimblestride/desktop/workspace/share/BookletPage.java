@@ -64,7 +64,7 @@ final class BookletPage extends HBox implements Page {
                         "Print…",
                         "print-booklet",
                         () -> export.print(name(), pages, sheet.get().paper())),
-                new SmallButton("Save…", "save-booklet", () -> export.pages(name(), pages)));
+                new SmallButton("Export…", "save-booklet", () -> export.pages(name(), pages)));
         VBox choices = new VBox(title, buttons, hint, list);
         choices.getStyleClass().add("sheet-choices");
         list.getStyleClass().add("sheet-choices");

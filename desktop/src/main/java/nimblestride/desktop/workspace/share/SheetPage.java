@@ -86,7 +86,7 @@ final class SheetPage extends HBox implements Page {
         forms.setMaxWidth(Double.MAX_VALUE);
         forms.setAccessibleText("File format");
         SmallButton save = new SmallButton(
-                "Save…",
+                "Export…",
                 "save-form",
                 () -> shown.ifPresent(exercise -> export.exercise(exercise, forms.getValue(), sheet.get())));
         TextField whom = new TextField(sheet.get().forWhom());

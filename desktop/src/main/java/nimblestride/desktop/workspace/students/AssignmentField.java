@@ -47,7 +47,7 @@ public final class AssignmentField extends VBox {
         due.setMinWidth(110);
         due.show(day);
         how.setId("assign-how");
-        how.setPromptText("Note: slowly, aloud…");
+        how.setPromptText("Note: at 150");
         how.setAccessibleText("Note for the student");
         HBox.setHgrow(how, Priority.ALWAYS);
         button = new SmallButton("Assign", "assign", () -> {
