@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeUnit;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -33,8 +35,10 @@ public final class SoakMeasure {
         this.screen = screen;
     }
 
-    /** Lets every exercise go. */
+    /** Chooses nothing. */
     private static final class Careless implements Dialogs {
+        private final ObjectProperty<Path> folder = new SimpleObjectProperty<>(Path.of("."));
+
         @Override
         public Optional<Path> fileToOpen(List<String> endings) {
             return Optional.empty();
@@ -51,8 +55,8 @@ public final class SoakMeasure {
         }
 
         @Override
-        public Keep confirmSave(String exerciseName) {
-            return Keep.LET_GO;
+        public ObjectProperty<Path> folderProperty() {
+            return folder;
         }
 
         @Override

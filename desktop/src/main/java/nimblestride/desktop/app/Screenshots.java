@@ -7,15 +7,18 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.List;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
+import javafx.stage.Window;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 import nimblestride.desktop.document.sample.SampleRehearsal;
@@ -42,6 +45,7 @@ final class Screenshots {
     void take() throws IOException {
         Files.createDirectories(folder);
         Path recorded = SampleRehearsal.write(Files.createTempDirectory("nimble-stride"));
+        view("start", window::showStart);
         view("cross-lanes", () -> window.openFromBook("Lantern Bridge"));
         view("weave", () -> {
             window.openFromBook("Weir Steps");
@@ -53,10 +57,6 @@ final class Screenshots {
             window.openFromBook("Lantern Bridge");
         });
         view("readings", () -> window.open(PageId.READINGS));
-        view("count", () -> {
-            window.openFromBook("Two Landing Stages");
-            window.open(PageId.COUNT);
-        });
         view("place", () -> {
             window.openFromBook("Lamplighters' Walk");
             window.open(PageId.COUNTS);
@@ -83,10 +83,6 @@ final class Screenshots {
             window.openFromBook("Lantern Bridge");
             window.open(PageId.SHEET);
         });
-        view("notation", () -> {
-            window.openFromBook("Three Mooring Posts");
-            window.open(PageId.NOTATION);
-        });
         steps.add(() -> window.open(recorded));
         steps.add(() -> {});
         view("import", () -> {});
@@ -95,6 +91,11 @@ final class Screenshots {
             window.openFromBook("Weir Steps");
             window.open(PageId.LESSON);
         });
+        view("history", window::showHistory);
+        steps.add(() -> press("#history-leave"));
+        steps.add(() -> press("#count-stand"));
+        steps.add(() -> save("stand", newest().getScene()));
+        steps.add(() -> newest().hide());
         view("night", () -> {
             window.open(WorkspaceId.CROSS);
             window.openFromBook("Drifting Reeds");
@@ -116,7 +117,6 @@ final class Screenshots {
         });
         view("stages", () -> window.open(PageId.STAGES));
         view("ladder", () -> window.open(PageId.LADDER));
-        view("log", () -> window.open(PageId.LOG));
         steps.add(() -> {
             window.openFromBook("Lamplighters' Walk");
             window.open(PageId.PADS);
@@ -169,8 +169,18 @@ final class Screenshots {
         return window.stage().getScene().getRoot().lookup(id);
     }
 
+    /** Returns the window that was opened last. */
+    private static Window newest() {
+        List<Window> windows = Window.getWindows();
+        return windows.get(windows.size() - 1);
+    }
+
     private void save(String name) {
-        WritableImage image = window.stage().getScene().snapshot(null);
+        save(name, window.stage().getScene());
+    }
+
+    private void save(String name, Scene scene) {
+        WritableImage image = scene.snapshot(null);
         int width = (int) image.getWidth();
         int height = (int) image.getHeight();
         PixelReader pixels = image.getPixelReader();

@@ -33,7 +33,8 @@ final class AssignView implements AssignPane.Assigning {
         cover.show().show(document.exerciseProperty().get().name());
     }
 
-    private void leave() {
+    /** Closes it. */
+    void leave() {
         cover.leave();
     }
 

@@ -39,6 +39,11 @@ final class HelpView {
 
     private void openExample(Exercise example) {
         services.library().open(example);
+        leave();
+    }
+
+    /** Closes it. */
+    void leave() {
         cover.leave();
     }
 

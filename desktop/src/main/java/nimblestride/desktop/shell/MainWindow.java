@@ -75,6 +75,11 @@ public final class MainWindow {
         parts.start.show();
     }
 
+    /** Shows the history of the open exercise. */
+    public void showHistory() {
+        parts.history.showHistory();
+    }
+
     /** Closes the start page, where it is shown. */
     void leaveStart() {
         parts.start.leave();

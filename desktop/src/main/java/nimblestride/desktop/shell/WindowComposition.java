@@ -112,7 +112,7 @@ final class WindowComposition {
         services = new WindowServices(
                 dialogs,
                 status,
-                new WindowNavigation(workspaces, options),
+                new WindowNavigation(workspaces, options, this::uncover),
                 library,
                 new WindowExport(book, dialogs, commands, status, printer));
 
@@ -249,6 +249,14 @@ final class WindowComposition {
         stand.follow(playhead);
         place.follow(playhead);
         cross.follow(playhead);
+    }
+
+    /** Closes what covers the exercise and needs no answer. */
+    private void uncover() {
+        start.leave();
+        help.leave();
+        history.leave();
+        assign.leave();
     }
 
     private void quit() {

@@ -7,11 +7,12 @@ import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.text.Text;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.desktop.ui.look.Typefaces;
 
-/** Shows the count of one bar in large type, and lights the syllable to say. */
+/** Shows the count of one bar in large type, group by group, and lights the syllable to say. */
 final class StandBar extends FlowPane {
     private static final PseudoClass LIT = PseudoClass.getPseudoClass("lit");
     private static final PseudoClass UNDERLINED = PseudoClass.getPseudoClass("underlined");
@@ -25,7 +26,13 @@ final class StandBar extends FlowPane {
     private static final double MIN_SIZE = 28;
     private static final double MAX_SIZE = 400;
     private static final double MEASURED_AT = 100;
-    private static final int MAX_ROWS = 6;
+    private static final int MAX_ROWS = 8;
+    /** How much larger the letters must get for one more row. */
+    private static final double WORTH_A_ROW = 1.35;
+    /** The most syllables that stay together on a line. */
+    private static final int MAX_TOGETHER = 8;
+    /** How much smaller the next size is that is tried. */
+    private static final double SMALLER = 0.96;
     /** What a row takes beside the letters: a line and its gap, in parts of the letter size. */
     private static final double ROW = 1.45;
     /** The gap between syllables, in parts of the letter size. */
@@ -46,14 +53,23 @@ final class StandBar extends FlowPane {
     void show(List<SpokenSyllable> count) {
         spoken.clear();
         lit = Optional.empty();
+        List<HBox> groups = new ArrayList<>();
         for (SpokenSyllable said : count) {
             Label word = new Label(said.syllable());
             word.getStyleClass().add(said.startsGroup() ? "stand-foot" : "stand-word");
             word.setMinWidth(USE_PREF_SIZE);
             double from = said.at().toDouble();
             spoken.add(new Spoken(from, from + said.length().toDouble(), word));
+            int last = groups.size() - 1;
+            if (last < 0 || said.startsGroup() || groups.get(last).getChildren().size() == MAX_TOGETHER) {
+                HBox group = new HBox();
+                group.getStyleClass().add("stand-group");
+                groups.add(group);
+                last++;
+            }
+            groups.get(last).getChildren().add(word);
         }
-        getChildren().setAll(spoken.stream().map(Spoken::label).toList());
+        getChildren().setAll(groups);
     }
 
     /**
@@ -64,17 +80,46 @@ final class StandBar extends FlowPane {
      * @param factor how much larger than that they are to be
      */
     void fit(double width, double height, double factor) {
-        double wide = spoken.stream()
-                .mapToDouble(one -> widthOf(one.label.getText()) + GAP * MEASURED_AT)
-                .sum();
-        double best = 0;
-        for (int rows = 1; rows <= MAX_ROWS && wide > 0; rows++) {
-            // A row is filled only up to where its last syllable would not fit.
-            double filled = rows == 1 ? width : width * 0.85 * rows;
-            best = Math.max(best, Math.min(filled / wide * MEASURED_AT, height / (rows * ROW)));
+        List<Double> groups = getChildren().stream()
+                .map(group -> ((HBox) group)
+                        .getChildren().stream()
+                                .mapToDouble(word -> widthOf(((Label) word).getText()) + GAP * MEASURED_AT)
+                                .sum())
+                .toList();
+        double size = largest(groups, width, height, 1);
+        for (int rows = 2; rows <= MAX_ROWS; rows++) {
+            double larger = largest(groups, width, height, rows);
+            if (larger > size * WORTH_A_ROW) {
+                size = larger;
+            }
         }
         setStyle(String.format(
-                Locale.ROOT, "-fx-font-size: %.1fpx;", Math.max(MIN_SIZE, Math.min(MAX_SIZE, best * factor))));
+                Locale.ROOT, "-fx-font-size: %.1fpx;", Math.max(MIN_SIZE, Math.min(MAX_SIZE, size * factor))));
+    }
+
+    private static double largest(List<Double> groups, double width, double height, int rows) {
+        double size = Math.min(MAX_SIZE, height / (rows * ROW));
+        while (size > MIN_SIZE && rows(groups, width * MEASURED_AT / size) > rows) {
+            size *= SMALLER;
+        }
+        return size;
+    }
+
+    /** Returns how many rows groups take; very many where one alone has no room. */
+    private static int rows(List<Double> groups, double width) {
+        int rows = 1;
+        double used = 0;
+        for (double group : groups) {
+            if (group > width) {
+                return Integer.MAX_VALUE;
+            }
+            if (used + group > width) {
+                rows++;
+                used = 0;
+            }
+            used += group;
+        }
+        return rows;
     }
 
     private static double widthOf(String syllable) {

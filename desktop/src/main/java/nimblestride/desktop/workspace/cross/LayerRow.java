@@ -183,7 +183,7 @@ final class LayerRow {
         back.setText(
                 ofLayer.layer().reset().equals(Reset.NEVER)
                         ? String.format(Locale.ROOT, "%,d-bar cycle", bars)
-                        : "resets");
+                        : "restarts");
         ControlTip.on(
                 back,
                 "Called: "

@@ -14,7 +14,7 @@ import nimblestride.core.time.value.Tempo;
 /** Puts progress on a ladder into words. */
 final class LadderText {
     private static final int DAYS_SHOWN = 6;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE MMM d", Locale.US);
 
     private LadderText() {}
 

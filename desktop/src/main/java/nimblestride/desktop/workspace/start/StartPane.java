@@ -69,7 +69,10 @@ public final class StartPane extends VBox {
                 today("Today's lessons", lessons, "start-lessons", () -> choice.open(PageId.LESSONS)));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        HBox head = new HBox(title, between, new SmallButton("Close", "start-leave", choice::leave));
+        SmallButton close = new SmallButton("Close", "start-leave", choice::leave);
+        // Esc closes, too; the first card is what the focus comes to.
+        close.setFocusTraversable(false);
+        HBox head = new HBox(title, between, close);
         getChildren().setAll(head, new VerticalScroll(new VBox(10, cards, recent, today)));
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) {

@@ -1,7 +1,9 @@
 package nimblestride.desktop.workspace.students;
 
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -20,6 +22,7 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 
 /** Takes notes of today's lesson and of what comes next, saved as they are typed; earlier lessons stand below. */
 final class LessonNotes extends VBox {
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d", Locale.US);
     private static final Duration KEPT_AFTER = Duration.seconds(2);
 
     private final Supplier<LocalDate> today;
@@ -116,8 +119,8 @@ final class LessonNotes extends VBox {
         for (Lesson one : lessons) {
             if (!one.day().equals(today.get())) {
                 before.getChildren()
-                        .add(past(
-                                one.day() + ": " + one.notes() + (one.next().isBlank() ? "" : " Next: " + one.next())));
+                        .add(past(DAY.format(one.day()) + ": " + one.notes()
+                                + (one.next().isBlank() ? "" : " Next: " + one.next())));
             }
         }
         showing = false;

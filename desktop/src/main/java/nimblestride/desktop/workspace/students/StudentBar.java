@@ -7,6 +7,7 @@ import java.util.function.BiFunction;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
@@ -82,13 +83,16 @@ final class StudentBar extends FlowPane {
         getChildren()
                 .setAll(
                         students,
-                        new Caption("Lesson"),
-                        lessons,
-                        new Caption("Groups"),
-                        groups,
-                        new Caption("Note"),
-                        note,
+                        captioned("Lesson", lessons),
+                        captioned("Groups", groups),
+                        captioned("Note", note),
                         new SmallButton("Remove", "student-out", this::remove));
+    }
+
+    private static HBox captioned(String caption, EditedLine line) {
+        HBox both = new HBox(8, new Caption(caption), line);
+        both.getStyleClass().add("pair");
+        return both;
     }
 
     private EditedLine line(String id, String about, String example, BiFunction<Student, String, Student> change) {

@@ -94,7 +94,7 @@ class MusicStandTest extends OnStage {
     }
 
     private List<Node> words(String id) {
-        return List.copyOf(root().lookupAll(id + " > *"));
+        return List.copyOf(root().lookupAll(id + " .label"));
     }
 
     private String text(String style) {
