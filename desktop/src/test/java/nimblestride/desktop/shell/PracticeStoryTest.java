@@ -119,9 +119,9 @@ class PracticeStoryTest extends WindowStory {
         // Two hundred eighths, typed in quarters.
         retype("#ladder-goal", "1/4=100");
         clickOn("#ladder-paced");
-        until(() -> told("#ladder-plan").contains("Wed 25 Nov: 120"));
+        until(() -> told("#ladder-plan").contains("Wed Nov 25: 120"));
         retype("#ladder-due", "2026-11-28");
-        until(() -> told("#ladder-plan").contains("Sat 28 Nov: 200"));
+        until(() -> told("#ladder-plan").contains("Sat Nov 28: 200"));
         assertThat(exercise().practice().ladder().flatMap(Ladder::pace)).isPresent();
         clickOn("#ladder-give-up");
         assertThat(exercise().practice().ladder()).isEmpty();
