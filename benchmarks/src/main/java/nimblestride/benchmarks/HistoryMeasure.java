@@ -18,14 +18,14 @@ import nimblestride.store.book.ExerciseSummary;
 
 /**
  * Measures what the history takes: a season of daily work on 200 exercises, to add under 20 MB; opening a Book of 10,000 exercises with
- * ten states each; one exercise with 100,000 edits.
+ * three states each; one exercise with 100,000 edits.
  */
 public final class HistoryMeasure {
     private static final int EXERCISES = 200;
     private static final int DAYS = 90;
     private static final int EDITS_A_DAY = 5;
     private static final int MANY_EXERCISES = 10_000;
-    private static final int STATES = 10;
+    private static final int STATES = 3;
     private static final int EDITS = 100_000;
     private static final int ROUNDS = 30;
     private static final double MEGABYTE = 1e6;

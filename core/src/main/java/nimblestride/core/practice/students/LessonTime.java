@@ -3,18 +3,17 @@ package nimblestride.core.practice.students;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.foundation.words.SpokenDate;
 
 /** The day of the week and the time of a student's lesson: {@code Tuesday 4:30 PM}. */
 public record LessonTime(DayOfWeek day, LocalTime time) implements Comparable<LessonTime> {
     private static final Pattern TEXT =
             Pattern.compile("(\\p{L}{3,9})\\.?s?[ ,]+(\\d{1,2})(?:[:.](\\d{2}))? *([ap])?\\.?(?:m\\.?)?");
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("h:mm a", Locale.US);
     private static final int HOURS = 12;
 
     /**
@@ -58,7 +57,7 @@ public record LessonTime(DayOfWeek day, LocalTime time) implements Comparable<Le
 
     /** Returns the time alone: {@code 4:30 PM}. */
     public String clock() {
-        return CLOCK.format(time);
+        return SpokenDate.clock(time);
     }
 
     @Override

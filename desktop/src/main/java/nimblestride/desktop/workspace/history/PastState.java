@@ -2,13 +2,13 @@ package nimblestride.desktop.workspace.history;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.words.Capitalized;
+import nimblestride.core.foundation.words.SpokenDate;
 import nimblestride.core.language.difference.Differences;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseState;
@@ -22,10 +22,6 @@ import nimblestride.store.book.ExerciseState;
 record PastState(Exercise exercise, String title, String changed) {
     /** The most states that are listed; the newest come first. */
     static final int MAX_LISTED = 300;
-
-    private static final DateTimeFormatter TIME = DateTimeFormatter.ofPattern("h:mm a", Locale.US);
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
-    private static final DateTimeFormatter DAY_OF_YEAR = DateTimeFormatter.ofPattern("MMMM d, y", Locale.US);
 
     /** Reads the earlier states of an exercise, newest first. */
     static List<PastState> of(Book book, UUID id, LocalDate today) {
@@ -64,9 +60,7 @@ record PastState(Exercise exercise, String title, String changed) {
         LocalDate day = at.toLocalDate();
         String named = day.equals(today)
                 ? "Today"
-                : day.equals(today.minusDays(1))
-                        ? "Yesterday"
-                        : (day.getYear() == today.getYear() ? DAY : DAY_OF_YEAR).format(day);
-        return named + " at " + TIME.format(at);
+                : day.equals(today.minusDays(1)) ? "Yesterday" : SpokenDate.whole(day, today);
+        return named + " at " + SpokenDate.clock(at);
     }
 }

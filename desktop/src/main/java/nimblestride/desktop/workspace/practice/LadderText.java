@@ -1,20 +1,18 @@
 package nimblestride.desktop.workspace.practice;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
-import java.util.Locale;
 import java.util.stream.Collectors;
 import nimblestride.core.exercise.plan.LadderPace;
 import nimblestride.core.exercise.plan.LadderProgress;
 import nimblestride.core.exercise.plan.LadderSchedule;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.foundation.words.SpokenDate;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
 /** Puts progress on a ladder into words. */
 final class LadderText {
     private static final int DAYS_SHOWN = 6;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE MMM d", Locale.US);
 
     private LadderText() {}
 
@@ -25,7 +23,7 @@ final class LadderText {
             return asked + "You reached the goal.";
         }
         if (now.cleanAtTop().isPresent()) {
-            return asked + "Clean on " + DAY.format(now.cleanAtTop().get())
+            return asked + "Clean on " + SpokenDate.withWeekday(now.cleanAtTop().get())
                     + ". Play it clean again on another day to finish.";
         }
         boolean last = now.rung() + 1 == now.ladder().rungs();
@@ -42,14 +40,14 @@ final class LadderText {
         LadderPace pace = now.ladder().pace().get();
         LadderSchedule plan = LadderSchedule.of(now, today);
         if (plan.isOver()) {
-            return "The due date, " + DAY.format(pace.due())
+            return "The due date, " + SpokenDate.withWeekday(pace.due())
                     + ", has passed. At one step per practice day, you get there on "
-                    + DAY.format(LadderSchedule.earliest(now, pace, today)) + ".";
+                    + SpokenDate.withWeekday(LadderSchedule.earliest(now, pace, today)) + ".";
         }
         return behind(plan)
                 + plan.days().stream()
                         .limit(DAYS_SHOWN)
-                        .map(day -> DAY.format(day.date()) + ": " + Tempo.decimal(day.perMinute()))
+                        .map(day -> SpokenDate.withWeekday(day.date()) + ": " + Tempo.decimal(day.perMinute()))
                         .collect(Collectors.joining(",  "))
                 + (plan.days().size() > DAYS_SHOWN ? ", …" : "");
     }

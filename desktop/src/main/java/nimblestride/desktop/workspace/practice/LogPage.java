@@ -1,11 +1,9 @@
 package nimblestride.desktop.workspace.practice;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
@@ -19,6 +17,7 @@ import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.plan.Ladder;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.SpokenDate;
 import nimblestride.core.language.text.PracticeNoteText;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.journal.LogOwner;
@@ -46,7 +45,6 @@ final class LogPage extends VBox implements Page {
     private static final int MAX_LISTED = 60;
     private static final int WEEKS = 12;
     private static final int MAX_POINTS = 60;
-    private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("MMM d, h:mm a", Locale.US);
 
     private final ExerciseDocument document;
     private final OpenBook book;
@@ -194,7 +192,8 @@ final class LogPage extends VBox implements Page {
         SmallButton remove = new SmallButton("Remove", "log-remove-" + index, () -> remove(index));
         SentenceRow row = SentenceRow.with(new HBox(6, change, remove));
         row.setId("log-row-" + index);
-        row.say(WHEN.format(entry.when()) + " · " + (named ? entry.what() + ": " : "")
+        row.say(SpokenDate.brief(entry.when()) + ", " + SpokenDate.clock(entry.when()) + " · "
+                + (named ? entry.what() + ": " : "")
                 + PracticeNoteText.write(entry.note().unnamed(), diary.beat()));
         return row;
     }

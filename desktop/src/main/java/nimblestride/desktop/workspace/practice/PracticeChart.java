@@ -1,7 +1,6 @@
 package nimblestride.desktop.workspace.practice;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -16,6 +15,7 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.text.TextAlignment;
 import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.foundation.words.SpokenDate;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
@@ -30,8 +30,6 @@ final class PracticeChart extends StackPane {
     private static final double BOTTOM = 20;
     /** The minimum distance between numbers, in pixels. */
     private static final double BETWEEN_NUMBERS = 23;
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d", Locale.US);
 
     private final DrawingCanvas slate = new DrawingCanvas((g, width, height) -> draw(g, width, height));
     private Palette palette = Palette.DAY;
@@ -65,7 +63,7 @@ final class PracticeChart extends StackPane {
     void showWeeks(SortedMap<LocalDate, Integer> minutes) {
         setAccessibleText("Minutes per week: "
                 + minutes.entrySet().stream()
-                        .map(week -> DAY.format(week.getKey()) + " " + week.getValue())
+                        .map(week -> SpokenDate.brief(week.getKey()) + " " + week.getValue())
                         .collect(Collectors.joining(", ")));
         SortedMap<LocalDate, Integer> weeks = new TreeMap<>(minutes);
         picture = Optional.of((g, width, height) -> weeks(g, width, height, weeks));
@@ -95,7 +93,7 @@ final class PracticeChart extends StackPane {
                 }
             }
             if (number % 3 == 0) {
-                text(g, DAY.format(week.getKey()), x, ground + 11, TextAlignment.CENTER);
+                text(g, SpokenDate.brief(week.getKey()), x, ground + 11, TextAlignment.CENTER);
             }
             number++;
         }
@@ -109,7 +107,7 @@ final class PracticeChart extends StackPane {
     void showTempos(List<Played> played, BigFraction goal) {
         setAccessibleText("Tempos toward " + Tempo.decimal(goal) + ": "
                 + played.stream()
-                        .map(one -> DAY.format(one.day) + " " + Tempo.decimal(one.perMinute)
+                        .map(one -> SpokenDate.brief(one.day) + " " + Tempo.decimal(one.perMinute)
                                 + one.rating.map(clean -> " " + clean.title()).orElse(""))
                         .collect(Collectors.joining(", ")));
         List<Played> all = List.copyOf(played);
@@ -160,8 +158,8 @@ final class PracticeChart extends StackPane {
                 g.strokeOval(x - 3.5, y - 3.5, 7, 7);
             }
         }
-        text(g, DAY.format(played.get(0).day), LEFT, ground + 11, TextAlignment.LEFT);
-        text(g, DAY.format(played.get(played.size() - 1).day), width - 4, ground + 11, TextAlignment.RIGHT);
+        text(g, SpokenDate.brief(played.get(0).day), LEFT, ground + 11, TextAlignment.LEFT);
+        text(g, SpokenDate.brief(played.get(played.size() - 1).day), width - 4, ground + 11, TextAlignment.RIGHT);
     }
 
     private void title(GraphicsContext g, String title) {

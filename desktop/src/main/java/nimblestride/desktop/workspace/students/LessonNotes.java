@@ -1,9 +1,7 @@
 package nimblestride.desktop.workspace.students;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
@@ -14,6 +12,7 @@ import javafx.scene.control.TextArea;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.util.Duration;
+import nimblestride.core.foundation.words.SpokenDate;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.ui.control.Caption;
@@ -22,7 +21,6 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 
 /** Takes notes of today's lesson and of what comes next, saved as they are typed; earlier lessons stand below. */
 final class LessonNotes extends VBox {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d", Locale.US);
     private static final Duration KEPT_AFTER = Duration.seconds(2);
 
     private final Supplier<LocalDate> today;
@@ -119,7 +117,7 @@ final class LessonNotes extends VBox {
         for (Lesson one : lessons) {
             if (!one.day().equals(today.get())) {
                 before.getChildren()
-                        .add(past(DAY.format(one.day()) + ": " + one.notes()
+                        .add(past(SpokenDate.brief(one.day()) + ": " + one.notes()
                                 + (one.next().isBlank() ? "" : " Next: " + one.next())));
             }
         }

@@ -1,9 +1,7 @@
 package nimblestride.desktop.workspace.students;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
@@ -15,6 +13,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.words.SpokenDate;
 import nimblestride.core.language.text.PracticeNoteText;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.practice.journal.LogEntry;
@@ -42,7 +41,6 @@ import nimblestride.store.book.RemovedItem.Kind;
 final class LessonPage extends VBox implements Page {
     private static final int LOOKED_BACK_WEEKS = 12;
     private static final int MAX_ENTRIES = 40;
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("MMM d", Locale.US);
 
     private final OpenBook book;
     private final BookEdits edits;
@@ -187,7 +185,7 @@ final class LessonPage extends VBox implements Page {
         }
         for (LogEntry entry : lessonYear.did) {
             did.getChildren()
-                    .add(new WrappedLabel(DAY.format(entry.when()) + " · " + entry.what() + ": " + said(entry)));
+                    .add(new WrappedLabel(SpokenDate.brief(entry.when()) + " · " + entry.what() + ": " + said(entry)));
         }
         notes.show(lessonYear.student, lessonYear.lessons);
     }

@@ -1,7 +1,6 @@
 package nimblestride.desktop.workspace.students;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
@@ -10,6 +9,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.words.SpokenDate;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.library.BookEdits;
@@ -24,7 +24,6 @@ import nimblestride.desktop.ui.page.Page;
 
 /** Lists today's lessons in the order of their times, then all other students; each opens with one click. */
 final class LessonsPage extends VBox implements Page {
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEEE, MMMM d", Locale.US);
 
     private final OpenBook book;
     private final BookEdits edits;
@@ -79,7 +78,7 @@ final class LessonsPage extends VBox implements Page {
         list.getChildren().clear();
         List<StudentGlance> now = StudentGlance.today(students);
         section(
-                "Today, " + DAY.format(today),
+                "Today, " + SpokenDate.whole(today, today),
                 now,
                 students.isEmpty() ? "No students yet. Add one, then assign the open exercise." : "No lessons today.");
         List<StudentGlance> others =
