@@ -3,6 +3,7 @@ package nimblestride.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
@@ -90,6 +91,23 @@ class HistoryStoryTest extends WindowStory {
         until(() -> shows("The Book has everything again."));
         untilKept();
         assertThat(kept()).containsExactly("11/8");
+    }
+
+    /** As where the Book is in a folder of a network that goes away. */
+    @Test
+    void aBookThatGoesAwayGetsEverythingWhenItIsBack() throws Exception {
+        retype("#bars", "7/8");
+        untilKept();
+        Path file = window.book().file();
+        Path away = file.resolveSibling("away");
+        Files.move(file, away);
+        retype("#bars", "9/8");
+        until(() -> shows("is not there. Put it back."));
+        retype("#bars", "13/8");
+        Files.move(away, file);
+        until(() -> shows("The Book has everything again."));
+        untilKept();
+        assertThat(kept()).containsExactly("13/8");
     }
 
     /** Edits and changes to the Book undo in the order in which they were made. */

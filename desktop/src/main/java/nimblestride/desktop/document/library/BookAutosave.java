@@ -149,12 +149,12 @@ public final class BookAutosave implements AutoCloseable {
     }
 
     private Book connected() {
+        Path file = book.file();
+        // What is written to a file that was taken away would be gone with it; opening it would make a new Book.
+        if (!Files.exists(file)) {
+            throw new BookException("The Book " + file + " is not there. Put it back.");
+        }
         if (own.isEmpty()) {
-            Path file = book.file();
-            // Opening would make a new Book in place of one that is away for a while.
-            if (!Files.exists(file)) {
-                throw new BookException("The Book " + file + " is not there. Put it back.");
-            }
             own = Optional.of(Book.open(file, OpenBook.AS_JSON));
         }
         return own.get();
