@@ -17,6 +17,7 @@ import nimblestride.core.insight.finding.Findings;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.FitText;
 import nimblestride.core.language.text.LayerText;
+import nimblestride.core.language.text.PartText;
 import nimblestride.core.language.text.PatternLengthText;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.TempoText;
@@ -63,6 +64,12 @@ final class ReportCommand implements Callable<Integer> {
     @Option(names = "--layer", paramLabel = "LAYER", description = "such as \"kick every 3/16 from 1/16\"; repeatable")
     private List<String> layers = new ArrayList<>();
 
+    @Option(
+            names = "--part",
+            paramLabel = "PART",
+            description = "a part beat by beat, such as \"kick . snare . / hi-hat+kick hi-hat | %%\"")
+    private String part;
+
     @Option(names = "--tempo", paramLabel = "TEMPO", description = "BPM in quarters, or another note: \"1/8=210\"")
     private String tempo;
 
@@ -83,16 +90,25 @@ final class ReportCommand implements Callable<Integer> {
 
     @Override
     public Integer call() {
-        Analysis analysis = Analysis.of(exercise());
+        Exercise named = exercise();
+        List<Layer> written = part == null
+                ? List.of()
+                : read("--part", part, text -> PartText.read(text, named.phrase(), named.voices()));
+        Exercise exercise = named;
+        for (Layer layer : written) {
+            exercise = refuseNothing("--part", exercise, layer);
+        }
+        Analysis analysis = Analysis.of(exercise);
         List<Finding> findings = new ArrayList<>(Findings.of(analysis));
         if (pattern != null) {
-            NoteValue named = analysis.exercise().phrase().length();
-            FillCheck check = read("--pattern", pattern, text -> PatternLengthText.read(text, named));
+            NoteValue length = analysis.exercise().phrase().length();
+            FillCheck check = read("--pattern", pattern, text -> PatternLengthText.read(text, length));
             findings.add(0, FillFinding.of(check, analysis.exercise()));
         }
         Report report = new Report(
                 analysis,
                 findings,
+                written,
                 Optional.ofNullable(fit).map(text -> fit("--fit", text)),
                 chain(analysis.exercise()));
         PrintWriter out = spec.commandLine().getOut();

@@ -89,6 +89,9 @@ final class ReportJson {
         report.chain().ifPresent(one -> writeModulation(one, root.putObject("modulation")));
         bars.writeReadings(root.putArray("readings"));
         report.fits().ifPresent(fit -> writeFits(fit, root.putObject("fits")));
+        if (!report.part().isEmpty()) {
+            PartJson.write(report.part(), root.putArray("part"));
+        }
         ArrayNode checks = root.putArray("checks");
         ArrayNode told = root.putArray("findings");
         for (Finding finding : report.findings()) {

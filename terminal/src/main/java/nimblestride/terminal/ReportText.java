@@ -10,6 +10,7 @@ import nimblestride.core.insight.finding.Finding;
 import nimblestride.core.insight.wording.Wording;
 import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
+import nimblestride.core.language.text.PartText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.modulation.ModulationChain;
 import nimblestride.core.layer.modulation.Pivot;
@@ -32,6 +33,9 @@ final class ReportText {
         Exercise exercise = report.analysis().exercise();
         out.println("Bars:  " + BarsText.write(exercise.phrase()));
         exercise.layers().forEach(layer -> out.println("Layer: " + LayerText.write(layer)));
+        if (!report.part().isEmpty()) {
+            out.println("Part:  " + PartText.write(report.part(), exercise.phrase()));
+        }
         out.println("Tempo: " + TempoText.write(exercise.tempo()));
         out.println();
         report.fits().ifPresent(fit -> writeFit(fit, out));

@@ -51,6 +51,24 @@ class StrideCommandTest {
     }
 
     @Test
+    void aPartIsReportedHitByHit() {
+        JsonNode report = report(
+                "report", "--bars", "2/4 x2", "--part", "kick+hi-hat . >snare . / (snare) hi-hat | % x1", "--json");
+        assertThat(report.at("/part").toString())
+                .startsWith("[{\"bar\":1,\"at\":\"0\",\"voices\":[\"kick\",\"hi-hat\"],\"level\":\"normal\"},"
+                        + "{\"bar\":1,\"at\":\"1/8\",\"voices\":[\"snare\"],\"level\":\"accent\"},"
+                        + "{\"bar\":1,\"at\":\"1/4\",\"voices\":[\"snare\"],\"level\":\"ghost\"},"
+                        + "{\"bar\":1,\"at\":\"3/8\",\"voices\":[\"hi-hat\"],\"level\":\"normal\"},{\"bar\":2,");
+        assertThat(report.at("/part").size()).isEqualTo(8);
+        assertThat(report.at("/layers").size()).isEqualTo(3);
+        run("report", "--bars", "2/4", "--part", "sn . / kick");
+        assertThat(out.toString()).contains("Part:  snare / kick");
+        assertThat(run("report", "--bars", "7/8", "--part", "kick / snare")).isEqualTo(2);
+        assertThat(err.toString())
+                .startsWith("stride report: --part, column 1: I can't use \"kick / snare\": bar 1, 7/8, has 3 strides");
+    }
+
+    @Test
     void theReportOfThePlanAnswersWithTheKeysOfTheContract() {
         JsonNode report = report(
                 "report",

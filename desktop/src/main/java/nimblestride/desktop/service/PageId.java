@@ -19,6 +19,7 @@ public enum PageId {
     EAR(GROUP, "Ear", "Hear a grouping, then name it or tap it"),
 
     COUNTS(PLACE, "Counts", "Put voices on counts: kick 1, 4; snare ghost a of 2"),
+    WRITE(PLACE, "Write", "Write a part beat by beat: kick . snare . / hi-hat hi-hat"),
     STAFF(PLACE, "Staff", "See the part on a staff"),
     STICKING(PLACE, "Sticking", "Write a sticking, or start from a rudiment, and orchestrate it around the kit"),
     HANDS(PLACE, "Hands", "See which hand leads and how fast each limb must play"),

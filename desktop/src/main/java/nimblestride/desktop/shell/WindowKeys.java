@@ -6,7 +6,6 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
-import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
@@ -91,7 +90,8 @@ final class WindowKeys {
             }
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && typing) {
-            boolean wrong = scene.getFocusOwner() instanceof TextField field && TypedField.restoreWrongText(field);
+            boolean wrong =
+                    scene.getFocusOwner() instanceof TextInputControl field && TypedField.restoreWrongText(field);
             if (!wrong) {
                 Platform.runLater(road::requestFocus);
             }
@@ -133,7 +133,7 @@ final class WindowKeys {
             return;
         }
         Node focused = scene.getFocusOwner();
-        if (focused instanceof TextField field
+        if (focused instanceof TextInputControl field
                 && !TypedField.holds(field)
                 && field.getLength() > 0
                 && !field.getText().equals(found)) {
@@ -142,7 +142,7 @@ final class WindowKeys {
         event.consume();
         if (redo) {
             steps.redo();
-        } else if (!(focused instanceof TextField field) || !TypedField.restoreWrongText(field)) {
+        } else if (!(focused instanceof TextInputControl field) || !TypedField.restoreWrongText(field)) {
             steps.undo();
         }
     }

@@ -103,7 +103,7 @@ class NotationStoryTest extends WindowStory {
         clickOn("#bench-place").clickOn("#page-staff");
         interact(() -> window.document().edit(exercise -> Examples.exercise("4/4 x1000", "snare every 1/1024")));
         Label told = lookup("#staff-told").queryAs(Label.class);
-        until(() -> told.getText().startsWith("Not written: a layer has more than 500,000 notes"));
+        until(() -> told.getText().startsWith("I can't write this: a layer has more than 500,000 notes"));
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         until(() -> staff().score().isPresent());
         assertThat(told.getText()).isEmpty();
@@ -144,7 +144,8 @@ class NotationStoryTest extends WindowStory {
         pick("#forms", ExportFormat.PDF);
         clickOn("#save-form");
         until(() -> answers.told.stream()
-                .anyMatch(told -> told.startsWith("Writing the PDF sheet sheet.pdf failed: There is no folder")));
+                .anyMatch(told ->
+                        told.startsWith("Exporting the PDF sheet sheet.pdf failed: ") && told.contains("no folder")));
         // Nor where there is no printer, as on this screen.
         chord(KeyCode.SHORTCUT, KeyCode.P);
         until(() -> answers.told.stream().anyMatch(told -> told.startsWith("No printer found")));
@@ -164,7 +165,7 @@ class NotationStoryTest extends WindowStory {
                 .query();
         clickOn(from(card).lookup("Use on the sheet").<Node>query());
         clickOn("#page-sheet");
-        until(() -> shows("Written: One tempo throughout, in 1/16."));
+        until(() -> shows("Notation: One tempo throughout, in 1/16."));
         answers.save.add(home.resolve("gear.musicxml"));
         pick("#forms", ExportFormat.MUSICXML);
         clickOn("#save-form");

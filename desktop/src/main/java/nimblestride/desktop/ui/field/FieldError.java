@@ -5,7 +5,7 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.Observable;
 import javafx.geometry.Bounds;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
 
 /**
@@ -21,13 +21,13 @@ final class FieldError extends Label {
     private static final double NOTE_WIDTH = 280;
     private static final double GAP = 3;
 
-    private final TextField field;
+    private final TextInputControl field;
     private final InvalidationListener follow = this::hang;
     private Optional<Tooltip> note = Optional.empty();
     /** What a screen reader says of the field while nothing is wrong. */
     private String usualHelp = "";
 
-    FieldError(TextField field) {
+    FieldError(TextInputControl field) {
         this.field = field;
         getStyleClass().add(STYLE);
         setWrapText(true);

@@ -4,7 +4,9 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
 import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TextException;
@@ -16,8 +18,8 @@ import nimblestride.core.language.text.TextException;
 public final class TypedField<T> extends VBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
-    private final TextField field = new TextField();
-    private final FieldError problem = new FieldError(field);
+    private final TextInputControl field;
+    private final FieldError problem;
     private final Function<String, T> reader;
     private final Function<T, String> writer;
     private final Consumer<T> taken;
@@ -31,6 +33,30 @@ public final class TypedField<T> extends VBox {
      * @param done runs when typing here is over
      */
     public TypedField(Function<String, T> reader, Function<T, String> writer, Consumer<T> taken, Runnable done) {
+        this(new TextField(), reader, writer, taken, done);
+        field().setOnAction(event -> finish());
+    }
+
+    /**
+     * Makes a field with room for many lines.
+     *
+     * @param reader throws a {@link StrideException} whose message is shown
+     * @param taken gets each new value
+     * @param done runs when typing here is over
+     */
+    public static <T> TypedField<T> ofLines(
+            Function<String, T> reader, Function<T, String> writer, Consumer<T> taken, Runnable done) {
+        return new TypedField<>(new TextArea(), reader, writer, taken, done);
+    }
+
+    private TypedField(
+            TextInputControl field,
+            Function<String, T> reader,
+            Function<T, String> writer,
+            Consumer<T> taken,
+            Runnable done) {
+        this.field = field;
+        this.problem = new FieldError(field);
         this.reader = reader;
         this.writer = writer;
         this.taken = taken;
@@ -43,16 +69,20 @@ public final class TypedField<T> extends VBox {
                 finish();
             }
         });
-        field.setOnAction(event -> finish());
     }
 
-    /** Returns the text field itself, for its name, prompt, and size. */
-    public TextField field() {
+    /** Returns the control with the text. */
+    public TextInputControl input() {
         return field;
     }
 
+    /** Returns the text field itself, for its name, prompt, and size; it has one line. */
+    public TextField field() {
+        return (TextField) field;
+    }
+
     /** Returns whether a text field belongs to a typed field. */
-    public static boolean holds(TextField field) {
+    public static boolean holds(TextInputControl field) {
         return field.getParent() instanceof TypedField<?>;
     }
 
@@ -61,7 +91,7 @@ public final class TypedField<T> extends VBox {
      *
      * @return whether there was anything to restore
      */
-    public static boolean restoreWrongText(TextField field) {
+    public static boolean restoreWrongText(TextInputControl field) {
         if (field.getParent() instanceof TypedField<?> typed && typed.problem.isShown()) {
             typed.restore();
             return true;

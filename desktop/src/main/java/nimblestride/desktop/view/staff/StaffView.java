@@ -132,7 +132,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     }
 
     private void lay(Tried tried) {
-        problem.accept(tried.problem.isEmpty() ? "" : "Can't write this: " + tried.problem + ".");
+        problem.accept(tried.problem.isEmpty() ? "" : "I can't write this: " + tried.problem + ".");
         set = tried.laid;
         set.ifPresentOrElse(this::lay, () -> view.show(List.of()));
     }

@@ -31,6 +31,7 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
             IntegerProperty stage,
             Consumer<NoteValue> choose) {
         counts = add(PageId.COUNTS, () -> new CountsPage(document, counting, subdivision, stage));
+        add(PageId.WRITE, () -> new WritePage(document, choose));
         staff = add(PageId.STAFF, () -> new StaffPage(counting, subdivision, choose));
         add(PageId.STICKING, () -> new StickingPage(document));
         add(PageId.HANDS, () -> new HandsPage(document));
