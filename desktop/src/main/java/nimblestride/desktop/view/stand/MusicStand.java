@@ -34,7 +34,7 @@ public final class MusicStand {
     private static final double HERE = 0.5;
 
     private static final double NEXT = 0.2;
-    /** How large the next bar's staff is beside this one's. */
+    /** How large the next bar is beside this one. */
     private static final double NEXT_SIZE = 0.6;
 
     private final Stage stage = new Stage();
@@ -171,8 +171,9 @@ public final class MusicStand {
             show(shown, bar, here, hereCount, 1);
             show(shown, bar + 1, next, nextCount, NEXT_SIZE);
             Scene scene = stage.getScene();
-            hereCount.fit(scene.getWidth() - MARGINS, HERE * scene.getHeight(), larger);
-            nextCount.fit(scene.getWidth() - MARGINS, NEXT * scene.getHeight(), Math.min(1, larger));
+            double width = scene.getWidth() - MARGINS;
+            double size = hereCount.fit(width, HERE * scene.getHeight(), larger, StandBar.MAX_SIZE);
+            nextCount.fit(width, NEXT * scene.getHeight(), 1, NEXT_SIZE * size);
         });
     }
 

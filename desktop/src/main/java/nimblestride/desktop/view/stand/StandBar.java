@@ -24,11 +24,13 @@ final class StandBar extends FlowPane {
     private static final double MAX_LIT = 341 * 256 / 4.0;
 
     private static final double MIN_SIZE = 28;
-    private static final double MAX_SIZE = 400;
+    /** The largest letters, in pixels. */
+    static final double MAX_SIZE = 400;
+
     private static final double MEASURED_AT = 100;
     private static final int MAX_ROWS = 8;
     /** How much larger the letters must get for one more row. */
-    private static final double WORTH_A_ROW = 1.35;
+    private static final double WORTH_A_ROW = 1.2;
     /** The most syllables that stay together on a line. */
     private static final int MAX_TOGETHER = 8;
     /** How much smaller the next size is that is tried. */
@@ -78,8 +80,10 @@ final class StandBar extends FlowPane {
      * @param width of the room, in pixels
      * @param height of the room, in pixels
      * @param factor how much larger than that they are to be
+     * @param most the largest letters, in pixels
+     * @return how large they are, in pixels
      */
-    void fit(double width, double height, double factor) {
+    double fit(double width, double height, double factor, double most) {
         List<Double> groups = getChildren().stream()
                 .map(group -> ((HBox) group)
                         .getChildren().stream()
@@ -93,8 +97,9 @@ final class StandBar extends FlowPane {
                 size = larger;
             }
         }
-        setStyle(String.format(
-                Locale.ROOT, "-fx-font-size: %.1fpx;", Math.max(MIN_SIZE, Math.min(MAX_SIZE, size * factor))));
+        double chosen = Math.max(MIN_SIZE, Math.min(Math.min(MAX_SIZE, most), size * factor));
+        setStyle(String.format(Locale.ROOT, "-fx-font-size: %.1fpx;", chosen));
+        return chosen;
     }
 
     private static double largest(List<Double> groups, double width, double height, int rows) {

@@ -29,6 +29,8 @@ final class WritePage extends VBox implements Page {
     private static final Pattern TIMES = Pattern.compile("x(\\d{1,4})\\s*$");
     private static final Pattern NAME_BEFORE = Pattern.compile("[\\p{Ll}][\\p{Ll}\\p{N}-]*$");
 
+    private static final int ROWS = 5;
+
     private final ExerciseDocument document;
     private final Consumer<NoteValue> choose;
     private final TypedField<List<Layer>> text;
@@ -50,10 +52,13 @@ final class WritePage extends VBox implements Page {
         area.getStyleClass().add("part");
         area.setPromptText("kick . snare . / hi-hat+kick hi-hat | %");
         area.setAccessibleText("The part, beat by beat");
+        area.setWrapText(true);
+        area.setPrefRowCount(ROWS);
         area.addEventFilter(KeyEvent.KEY_PRESSED, this::complete);
         area.caretPositionProperty().addListener(change -> follow(area));
         VBox.setVgrow(area, Priority.ALWAYS);
         VBox.setVgrow(text, Priority.ALWAYS);
+        showProblem("");
         getChildren()
                 .setAll(
                         text,
@@ -136,11 +141,17 @@ final class WritePage extends VBox implements Page {
                 text.rewrite();
             }
             text.setDisable(false);
-            problem.setText("");
+            showProblem("");
         } catch (StrideException e) {
             text.clear();
             text.setDisable(true);
-            problem.setText("I can't write this part beat by beat: " + e.getMessage() + ".");
+            showProblem("I can't write this part beat by beat: " + e.getMessage() + ".");
         }
+    }
+
+    private void showProblem(String why) {
+        problem.setText(why);
+        problem.setVisible(!why.isEmpty());
+        problem.setManaged(!why.isEmpty());
     }
 }
