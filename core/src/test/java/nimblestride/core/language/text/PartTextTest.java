@@ -113,10 +113,12 @@ class PartTextTest {
                 NamedVoices.KIT);
         String lines = PartText.lines(part, phrase);
         assertThat(lines)
-                .isEqualTo("kick snare / kick |\n"
-                        + "kick       / snare x2 |\n"
-                        + ".          / snare snare |\n"
-                        + "kick       / .           / snare . kick");
+                .isEqualTo(
+                        """
+                kick snare / kick |
+                kick       / snare x2 |
+                .          / snare snare |
+                kick       / .           / snare . kick""");
         assertThat(PartText.read(lines, phrase, NamedVoices.KIT)).isEqualTo(part);
     }
 
@@ -180,6 +182,7 @@ class PartTextTest {
     /** Puts each voice on one note of each stride. */
     private static List<Layer> randomLayers(Phrase phrase, Random random) {
         List<Integer> divisions = List.of(1, 2, 3, 4, 5, 6, 7, 8, 12);
+        List<Dynamic> levels = List.of(Dynamic.values());
         Map<Voice, List<Placement>> notes = new LinkedHashMap<>();
         for (int number = 0; number < phrase.bars().size(); number++) {
             Bar bar = phrase.bars().get(number);
@@ -193,7 +196,7 @@ class PartTextTest {
                             .add(new Placement(
                                     number,
                                     bounds.get(i).plus(share.times(random.nextInt(shares))),
-                                    Stroke.NORMAL.at(Dynamic.values()[random.nextInt(Dynamic.values().length)])));
+                                    Stroke.NORMAL.at(levels.get(random.nextInt(levels.size())))));
                 }
             }
         }

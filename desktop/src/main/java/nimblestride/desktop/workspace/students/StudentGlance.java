@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import nimblestride.core.foundation.words.Counted;
+import nimblestride.core.foundation.words.SpokenDate;
 import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
@@ -110,6 +111,8 @@ public record StudentGlance(
             return "today";
         }
         DayOfWeek week = day.getDayOfWeek();
-        return ago == 1 ? "yesterday" : ago < 7 ? "on " + week.getDisplayName(TextStyle.FULL, Locale.US) : "on " + day;
+        return ago == 1
+                ? "yesterday"
+                : ago < 7 ? "on " + week.getDisplayName(TextStyle.FULL, Locale.US) : "on " + SpokenDate.brief(day);
     }
 }
