@@ -29,7 +29,7 @@ public final class PartText {
      * @throws TextException at the first place that can't be read, or where a bar has too many or too few strides
      */
     public static List<Layer> read(String text, Phrase phrase, NamedVoices voices) {
-        return new PartReader(text, phrase, voices).layers();
+        return new PartParser(text, phrase, voices).layers();
     }
 
     /**

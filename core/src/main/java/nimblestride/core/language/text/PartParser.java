@@ -18,7 +18,7 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /** Reads a part beat by beat, from left to right. */
-final class PartReader {
+final class PartParser {
     private static final Pattern BAR_LINE = Pattern.compile("\\|");
     private static final Pattern STRIDE = Pattern.compile("/");
     private static final Pattern TOGETHER = Pattern.compile("\\+");
@@ -34,7 +34,7 @@ final class PartReader {
     private final NamedVoices voices;
     private final Map<Voice, List<Placement>> placed = new LinkedHashMap<>();
 
-    PartReader(String text, Phrase phrase, NamedVoices voices) {
+    PartParser(String text, Phrase phrase, NamedVoices voices) {
         this.text = text;
         this.whole = new TextCursor(text);
         this.phrase = phrase;
