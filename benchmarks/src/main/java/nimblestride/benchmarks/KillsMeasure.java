@@ -21,10 +21,11 @@ import nimblestride.formats.json.DraftJson;
 import nimblestride.formats.json.DraftJson.Draft;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseSummary;
+import nimblestride.store.book.RemovedItem;
 import nimblestride.store.database.Backups;
 
 /**
- * Kills a program that edits and logs, at random moments, and checks that everything it reported as saved is there. To reach: 200 times,
+ * Kills a program that edits, logs, adds, and removes, at random moments, and checks that everything it reported as saved is there. To reach: 200 times,
  * nothing lost, and the Book opens every time.
  */
 public final class KillsMeasure {
@@ -108,6 +109,8 @@ public final class KillsMeasure {
                             book.log().ofExercise(LogOwner.USER, exercise, 1).size() == 1;
                     missing += there ? 0 : 1;
                 }
+                case "added" -> missing += isKept(book, UUID.fromString(words[1])) ? 0 : 1;
+                case "removed" -> missing += isRemoved(book, UUID.fromString(words[1])) ? 0 : 1;
                 case "exercise" -> revision = Long.parseLong(words[2]);
                 default -> drafted = Long.parseLong(words[1]);
             }
@@ -121,6 +124,15 @@ public final class KillsMeasure {
             missing += tempo == drafted || tempo == next(drafted) ? 0 : 1;
         }
         return missing;
+    }
+
+    /** Returns whether an exercise is in the Book, or among what was removed from it. */
+    private static boolean isKept(Book book, UUID exercise) {
+        return book.exercises().find(exercise).isPresent() || isRemoved(book, exercise);
+    }
+
+    private static boolean isRemoved(Book book, UUID exercise) {
+        return book.removed().all().stream().anyMatch(item -> item.id().equals(exercise));
     }
 
     private static long next(long tempo) {
@@ -137,7 +149,7 @@ public final class KillsMeasure {
         return book.exercises().find(kept.id()).orElseThrow();
     }
 
-    /** Edits, logs and drafts until it is killed, and says each time what has been saved. */
+    /** Edits, logs, drafts, adds, and removes until it is killed, and says each time what has been saved. */
     private static void live(Path folder) throws IOException {
         try (Book book = Book.open(file(folder), OpenBook.AS_JSON)) {
             Exercise exercise = new Exercise("Edited", BarsText.read("11/8"), List.of(), Tempo.ofQuarters(96));
@@ -168,6 +180,12 @@ public final class KillsMeasure {
                                 List.of(),
                                 Optional.empty()));
                 System.out.println("entry " + id + ".");
+                UUID other = book.exercises()
+                        .add(exercise.withName("Other"), BigBook.NOW)
+                        .id();
+                System.out.println("added " + other + ".");
+                book.removed().remove(RemovedItem.Kind.EXERCISE, other, BigBook.NOW);
+                System.out.println("removed " + other + ".");
                 if (tempo % ROUNDS_PER_RESTORE == 0) {
                     kept = restored(book, kept);
                 }
