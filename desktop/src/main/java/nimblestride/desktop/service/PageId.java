@@ -57,7 +57,7 @@ public enum PageId {
     LESSONS(STUDENTS, "Lessons", "Today's lessons, and all students"),
     LESSON(STUDENTS, "Student", "See what you assigned, what the student practiced, and plan the next lesson"),
 
-    SHEET(SHARE, "Sheet", "Set up the page, then print or save it"),
+    SHEET(SHARE, "Sheet", "Set up the page, then print or export it"),
     NOTATION(SHARE, "Notation", "Compare ways to write the same music, easiest to read first"),
     BOOKLET(SHARE, "Booklet", "Print several exercises as one booklet"),
     SOUND_FILE(SHARE, "Audio file", "Export what plays now as a WAV file");

@@ -76,7 +76,7 @@ class StartStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.H);
         until(() -> shows("3:15 PM  Alder · 4:30 PM  Wren"));
         assertThat(shows("Warm up on the pad 20 min")).isTrue();
-        // It is in nobody's way: whoever goes to a place sees it.
+        // Going to another place closes it.
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
         until(() -> !isShown());
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.H);

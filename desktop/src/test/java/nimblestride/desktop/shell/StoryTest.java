@@ -169,7 +169,7 @@ class StoryTest extends WindowStory {
                 .isPresent();
         chord(KeyCode.SHORTCUT, KeyCode.N);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4");
-        // The list may be drawn anew between the look and the click.
+        // The list may be rebuilt between the lookup and the click.
         again(
                 () -> lookup("21/16").tryQuery().ifPresent(this::clickOn),
                 () -> BarsText.write(exercise().phrase()).equals("21/16"));

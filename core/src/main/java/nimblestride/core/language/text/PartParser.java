@@ -72,6 +72,9 @@ final class PartParser {
             TextCursor bar = written.stripped();
             MatchResult match = bar.match(REPEATED).orElseThrow();
             int times = match.group(2) == null ? 1 : Integer.parseInt(match.group(2));
+            if (times == 0) {
+                throw refuse(bar.group(match, 2), "a bar plays at least once, such as x2");
+            }
             TextCursor content = bar.group(match, 1).stripped();
             boolean again = content.content().equals("%");
             if (again && before.isEmpty()) {

@@ -1,11 +1,9 @@
 package nimblestride.core.language.text;
 
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
-import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.NamedVoices;
@@ -15,10 +13,6 @@ import nimblestride.core.kit.voice.Voice;
 record PartStroke(Voice voice, Stroke stroke) {
     private static final Pattern NOTE =
             Pattern.compile("([>^_]?)(\\(?)('{0,3})([RLKFH]?)(\\p{Ll}[^\\s+()/|]*?)([:~]?)(\\)?)");
-    private static final Map<String, Dynamic> LEVELS =
-            Map.of(">", Dynamic.ACCENT, "^", Dynamic.STRONG, "_", Dynamic.SOFT, "", Dynamic.NORMAL);
-    private static final Map<Integer, Ornament> GRACES =
-            Map.of(0, Ornament.NONE, 1, Ornament.FLAM, 2, Ornament.DRAG, 3, Ornament.RUFF);
     private static final String EXAMPLE = "snare, >snare, (snare), 'snare, hi-hat+kick, . or -";
 
     static PartStroke read(TextCursor note, NamedVoices voices) {
@@ -26,7 +20,7 @@ record PartStroke(Voice voice, Stroke stroke) {
         boolean ghost = !match.group(2).isEmpty();
         boolean closed = !match.group(7).isEmpty();
         boolean twoLevels = ghost && !match.group(1).isEmpty();
-        Ornament grace = GRACES.get(match.group(3).length());
+        Ornament grace = StrokeSigns.GRACES.get(match.group(3).length());
         boolean twoOrnaments = grace != Ornament.NONE && !match.group(6).isEmpty();
         if (ghost != closed || twoLevels || twoOrnaments) {
             throw note.error("one level and one ornament for each note, such as " + EXAMPLE);
@@ -37,7 +31,8 @@ record PartStroke(Voice voice, Stroke stroke) {
                     case "~" -> Ornament.BUZZ;
                     default -> grace;
                 };
-        Stroke stroke = new Stroke(ghost ? Dynamic.GHOST : LEVELS.get(match.group(1)), own, Optional.empty());
+        Stroke stroke =
+                new Stroke(StrokeSigns.LEVELS.get(ghost ? match.group(2) : match.group(1)), own, Optional.empty());
         return new PartStroke(
                 voice(note.group(match, 5), voices),
                 match.group(4).isEmpty()
@@ -82,12 +77,6 @@ record PartStroke(Voice voice, Stroke stroke) {
                     case DOUBLED -> named + ":";
                     case BUZZ -> named + "~";
                 };
-        return switch (stroke.level()) {
-            case GHOST -> "(" + played + ")";
-            case SOFT -> "_" + played;
-            case NORMAL -> played;
-            case ACCENT -> ">" + played;
-            case STRONG -> "^" + played;
-        };
+        return StrokeSigns.level(stroke, played);
     }
 }

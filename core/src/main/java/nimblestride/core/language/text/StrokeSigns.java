@@ -13,9 +13,11 @@ import nimblestride.core.kit.voice.Limb;
 final class StrokeSigns {
     private static final Pattern BEFORE = Pattern.compile("([>^_(]?)([rl]{0,3})([RLKFH]?)");
     private static final Pattern AFTER = Pattern.compile("([:z]?)(\\)?)");
-    private static final Map<String, Dynamic> LEVELS =
+    /** The sign of each level before a note. */
+    static final Map<String, Dynamic> LEVELS =
             Map.of(">", Dynamic.ACCENT, "^", Dynamic.STRONG, "_", Dynamic.SOFT, "(", Dynamic.GHOST, "", Dynamic.NORMAL);
-    private static final Map<Integer, Ornament> GRACES =
+    /** The ornament that so many grace notes make. */
+    static final Map<Integer, Ornament> GRACES =
             Map.of(0, Ornament.NONE, 1, Ornament.FLAM, 2, Ornament.DRAG, 3, Ornament.RUFF);
 
     private StrokeSigns() {}
@@ -76,6 +78,11 @@ final class StrokeSigns {
                     case DOUBLED -> note + ":";
                     case BUZZ -> note + "z";
                 };
+        return level(stroke, played);
+    }
+
+    /** Prints what is played with the sign of its level before it, or around it. */
+    static String level(Stroke stroke, String played) {
         return switch (stroke.level()) {
             case GHOST -> "(" + played + ")";
             case SOFT -> "_" + played;

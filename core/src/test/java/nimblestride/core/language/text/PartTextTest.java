@@ -131,6 +131,7 @@ class PartTextTest {
                 "2/4; kick; has 2 strides (1+1), but you wrote 1",
                 "2/4; kick / snare | kick / .; the phrase has only 1 bar. Add bars",
                 "2/4; %; Try the notes of bar 1",
+                "2/4; kick / snare x0; a bar plays at least once, such as x2",
                 "2/4; kick / ; tride 2 of bar 1 is empty. Write . where it rests",
                 "2/4; kick / snear; I can't read \"snear\". Try a voice: snare",
                 "2/4; kick / (3:2 kick . snare .); this tuplet in stride 2 of bar 1 is for 3 notes and has 4",

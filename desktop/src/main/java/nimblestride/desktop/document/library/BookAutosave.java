@@ -42,7 +42,7 @@ public final class BookAutosave implements AutoCloseable {
     private final Map<UUID, Waiting> waiting = new LinkedHashMap<>();
     /** The revisions this window has seen. Belongs to the writing thread. */
     private final Map<UUID, Long> seen = new HashMap<>();
-    /** A connection of its own, so that the window never waits for the disk. Belongs to the writing thread. */
+    /** The writing thread's connection to the Book. The window uses another one, so it never waits for the disk. */
     private Optional<Book> own = Optional.empty();
 
     /** Why the last state could not be written; empty where it was. */
@@ -212,7 +212,7 @@ public final class BookAutosave implements AutoCloseable {
             Exercise exercise = connected().exercises().read(open.id());
             Platform.runLater(() -> receive(found.get(), exercise));
         } catch (StrideException e) {
-            // Whoever wants something of the Book is told; this only looks.
+            // This only checks for changes. A command that needs the Book shows its own error.
             disconnect();
         }
     }

@@ -132,7 +132,7 @@ public final class UndoHistory {
         run(undone, Step::redo, done, "Did again: ");
     }
 
-    /** Runs a step; what it changes is no step of its own. One that fails has shown why, and is gone. */
+    /** Runs a step without recording the edits it makes. A step that fails has shown why, and is dropped. */
     private void run(Deque<Step> from, Predicate<Step> way, Deque<Step> to, String said) {
         if (from.isEmpty()) {
             return;

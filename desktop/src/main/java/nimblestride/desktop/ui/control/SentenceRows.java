@@ -13,7 +13,7 @@ import javafx.scene.layout.VBox;
 
 /**
  * A list whose rows read as sentences. The selected row shows its controls. Up and Down select, Delete removes, and
- * Alt+Up, Alt+Down, and dragging change the order where the list has one of its own.
+ * Alt+Up, Alt+Down, and dragging change the order, unless the list is sorted by date.
  */
 public final class SentenceRows extends VBox {
     /** Changes the order of what the rows show. */

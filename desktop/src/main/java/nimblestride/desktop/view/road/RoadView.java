@@ -44,7 +44,7 @@ public final class RoadView extends BorderPane {
     private static final double MAX_LENGTH = 1e9;
 
     private static final long FINE = 1_000;
-    /** Rounds a moment when it looks for the bar there, in parts of a whole note. */
+    /** The resolution, in parts of a whole note, at which a moment is matched to a bar. */
     private static final long FINE_FOR_BARS = 1_000_000;
     /** Beyond so many rounds, rows end anywhere. */
     private static final double MAX_ROUNDS_EXACT = 1_000_000;

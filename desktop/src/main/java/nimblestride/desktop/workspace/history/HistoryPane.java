@@ -40,7 +40,7 @@ public final class HistoryPane extends VBox {
         /** Makes it the present state, as an edit. */
         void bringBack(Exercise state, String title);
 
-        /** Opens it as an exercise of its own. */
+        /** Opens it as a new exercise. */
         void openAsNew(Exercise state);
 
         /** Closes the history. */
