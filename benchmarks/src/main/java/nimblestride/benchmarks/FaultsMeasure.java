@@ -4,9 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.concurrent.TimeUnit;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.BarsText;
@@ -26,7 +24,7 @@ public final class FaultsMeasure {
 
     public static void main(String[] args) throws Exception {
         Path disk = Files.createTempDirectory("nimble-stride-faults");
-        run("mount", "-t", "tmpfs", "-o", "size=2m", "tmpfs", disk.toString());
+        SmallDisk.mount(disk, "2m");
         Path file = disk.resolve("small.book");
         int kept = 0;
         try {
@@ -39,12 +37,12 @@ public final class FaultsMeasure {
                 left(book, kept);
                 Files.delete(backup.file());
             }
-            run("mount", "-o", "remount,ro", disk.toString());
+            SmallDisk.remount(disk, "ro");
             try (Book book = Book.open(file, OpenBook.AS_JSON)) {
                 kept = until(book, "read-only disk", kept);
                 left(book, kept);
             }
-            run("mount", "-o", "remount,rw,size=8m", disk.toString());
+            SmallDisk.remount(disk, "rw,size=8m");
             try (Book book = Book.open(file, OpenBook.AS_JSON)) {
                 book.exercises().add(exercise(kept++), BigBook.NOW);
                 left(book, kept);
@@ -57,15 +55,14 @@ public final class FaultsMeasure {
             try (Book book = Book.open(Path.of(file + ".copy"), OpenBook.AS_JSON)) {
                 left(book, kept);
             }
-            run("mount", "-o", "remount,ro", disk.toString());
+            SmallDisk.remount(disk, "ro");
             try (Book book = Book.open(file.resolveSibling("new.book"), OpenBook.AS_JSON)) {
                 System.out.printf("new on a read-only disk: opened %s, which cannot be%n", book.file());
             } catch (StrideException e) {
                 System.out.printf("new on a read-only disk: %s%n", e.getMessage());
             }
         } finally {
-            run("umount", disk.toString());
-            Files.delete(disk);
+            SmallDisk.unmount(disk);
         }
     }
 
@@ -109,13 +106,5 @@ public final class FaultsMeasure {
         book.checkWhole();
         System.out.printf(
                 "    whole, %,d of %,d exercises there%n", book.exercises().size(), kept);
-    }
-
-    private static void run(String... command) throws IOException, InterruptedException {
-        List<String> words = new ArrayList<>(List.of(command));
-        Process process = new ProcessBuilder(words).inheritIO().start();
-        if (!process.waitFor(10, TimeUnit.SECONDS) || process.exitValue() != 0) {
-            throw new IOException("cannot " + String.join(" ", words));
-        }
     }
 }

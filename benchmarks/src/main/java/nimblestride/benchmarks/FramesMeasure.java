@@ -1,13 +1,22 @@
 package nimblestride.benchmarks;
 
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicInteger;
+import javafx.animation.Animation;
 import javafx.animation.AnimationTimer;
+import javafx.animation.KeyFrame;
+import javafx.animation.Timeline;
 import javafx.event.Event;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.util.Duration;
 import nimblestride.desktop.service.PageId;
 
 /**
@@ -17,6 +26,8 @@ import nimblestride.desktop.service.PageId;
 public final class FramesMeasure {
     private static final int SECONDS = 30;
     private static final double FRAME = 1_000 / 60.0;
+
+    private static final Duration BETWEEN_EDITS = Duration.millis(500);
 
     private final Screen screen;
 
@@ -29,7 +40,27 @@ public final class FramesMeasure {
             FramesMeasure measure = new FramesMeasure(Screen.onSampleBook());
             measure.play("the Road and four lanes", "Lantern Bridge", PageId.LAYERS);
             measure.play("the Road and the Weave", "Weir Steps", PageId.WEAVE);
+            measure.playEditing("the Road, edited and saved");
+            try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + measure.screen.book());
+                    Statement holding = other.createStatement()) {
+                holding.execute("BEGIN IMMEDIATE");
+                measure.playEditing("the Road, edited, with the Book held");
+                holding.execute("ROLLBACK");
+            }
         });
+    }
+
+    private void playEditing(String what) throws Exception {
+        AtomicInteger edits = new AtomicInteger();
+        Timeline editing = new Timeline(new KeyFrame(BETWEEN_EDITS, event -> edit(edits.incrementAndGet())));
+        editing.setCycleCount(Animation.INDEFINITE);
+        Screen.act(editing::play);
+        play(what, "Lantern Bridge", PageId.LAYERS);
+        Screen.act(editing::stop);
+    }
+
+    private void edit(int number) {
+        ((TextField) screen.find("#bars")).setText(number % 2 == 0 ? "7/8(2+2+3)" : "7/8(3+2+2)");
     }
 
     private void play(String what, String piece, PageId page) throws Exception {

@@ -23,9 +23,11 @@ import nimblestride.sound.play.SilentOutput;
 /** The real window on a screen, in a folder of its own, and how a measure acts in it. */
 final class Screen {
     private final MainWindow window;
+    private final Path home;
 
-    private Screen(MainWindow window) {
+    private Screen(MainWindow window, Path home) {
         this.window = window;
+        this.home = home;
     }
 
     /** What is measured on a screen. */
@@ -78,7 +80,7 @@ final class Screen {
             window.show();
             opened.complete(window);
         });
-        return new Screen(opened.get());
+        return new Screen(opened.get(), home);
     }
 
     /** Does something on the interface thread; it is done when this returns. */
@@ -101,6 +103,11 @@ final class Screen {
 
     MainWindow window() {
         return window;
+    }
+
+    /** Returns the file of the window's Book. */
+    Path book() {
+        return home.resolve(StartupTasks.BOOK);
     }
 
     Scene scene() {

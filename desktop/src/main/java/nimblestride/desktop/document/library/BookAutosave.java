@@ -184,10 +184,9 @@ public final class BookAutosave implements AutoCloseable {
     }
 
     private void failed(String why) {
-        if (!failing.equals(why)) {
-            failing = why;
-            status.show("The Book can't take your edits now; they are safe in this window. " + why);
-        }
+        failing = why;
+        // Again after each try: an edit clears the message, and it must stand as long as it is true.
+        status.show("The Book can't take your edits now; they are safe in this window. " + why);
         anotherTry.playFromStart();
     }
 
