@@ -35,11 +35,14 @@ public final class FramesMeasure {
         this.screen = screen;
     }
 
+    /** @param arguments {@code editing} for the second half only */
     public static void main(String[] arguments) throws Exception {
         Screen.measure(() -> {
             FramesMeasure measure = new FramesMeasure(Screen.onSampleBook());
-            measure.play("the Road and four lanes", "Lantern Bridge", PageId.LAYERS);
-            measure.play("the Road and the Weave", "Weir Steps", PageId.WEAVE);
+            if (arguments.length == 0) {
+                measure.play("the Road and four lanes", "Lantern Bridge", PageId.LAYERS);
+                measure.play("the Road and the Weave", "Weir Steps", PageId.WEAVE);
+            }
             measure.playEditing("the Road, edited and saved");
             try (Connection other = DriverManager.getConnection("jdbc:sqlite:" + measure.screen.book());
                     Statement holding = other.createStatement()) {

@@ -34,7 +34,7 @@ final class ReportText {
         out.println("Bars:  " + BarsText.write(exercise.phrase()));
         exercise.layers().forEach(layer -> out.println("Layer: " + LayerText.write(layer)));
         if (!report.part().isEmpty()) {
-            out.println("Part:  " + PartText.write(report.part(), exercise.phrase()));
+            out.println("Part:  " + PartText.write(report.part(), exercise.phrase(), exercise.voices()));
         }
         out.println("Tempo: " + TempoText.write(exercise.tempo()));
         out.println();

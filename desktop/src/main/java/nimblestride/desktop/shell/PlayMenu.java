@@ -5,6 +5,7 @@ import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import nimblestride.desktop.playback.BarLoop;
 import nimblestride.desktop.playback.PlaybackSettings;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Navigation;
@@ -15,8 +16,8 @@ import nimblestride.desktop.view.road.RoadView;
 final class PlayMenu extends Menu {
     private static final int STEP = 5;
 
-    /** @param road whose first bar in view playback can start from */
-    PlayMenu(Transport transport, RoadView road, Navigation navigation) {
+    /** @param road whose bar being written, or first bar in view, playback can start from */
+    PlayMenu(Transport transport, BarLoop bar, RoadView road, Navigation navigation) {
         super("Play");
         PlaybackSettings settings = transport.settings();
         MenuItem toggle = new MenuItem();
@@ -26,8 +27,8 @@ final class PlayMenu extends Menu {
                         .otherwise("Play  (Space)"));
         toggle.setOnAction(event -> transport.toggle());
         // Has no accelerator, because a text field would react to it.
-        MenuItem fromHere = new MenuItem("Play from the first bar in view  (Shift+Space)");
-        fromHere.setOnAction(event -> transport.playFrom(road.firstBarInView()));
+        MenuItem fromHere = new MenuItem("Play from this bar  (Shift+Space)");
+        fromHere.setOnAction(event -> transport.playFrom(road.barHere()));
         CheckMenuItem all = new CheckMenuItem("Play all sections in order");
         all.selectedProperty().bindBidirectional(settings.allSectionsProperty());
         CheckMenuItem click = new CheckMenuItem("Click");
@@ -36,6 +37,8 @@ final class PlayMenu extends Menu {
                 .setAll(
                         toggle,
                         fromHere,
+                        MenuItems.item("Loop this bar, slowly", "F4", () -> bar.toggle(road.numberOfBarHere())),
+                        MenuItems.item("Loop the next bar", "Shift+F4", () -> bar.next(road.numberOfBarHere())),
                         all,
                         new SeparatorMenuItem(),
                         MenuItems.item("Slower", "F7", () -> settings.faster(-STEP)),

@@ -15,6 +15,7 @@ import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.playback.BarLoop;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.WindowServices;
@@ -128,7 +129,10 @@ final class WindowComposition {
                 road.countingSystemProperty(),
                 road.subdivisionProperty(),
                 road.stageProperty(),
-                moment -> road.bringIntoView(moment));
+                moment -> road.bringIntoView(moment),
+                road,
+                sound.devices(),
+                nanos);
         cross = new CrossWorkspace(document, library);
         recorder = new PracticeRecorder(document, book, sound.transport(), nanos);
         stand = new MusicStandWindow(stage, document, road, sound.transport(), sound.devices(), recorder, frame::style);
@@ -171,7 +175,11 @@ final class WindowComposition {
         layOut(new MainMenu(
                 new FileMenu(files, library, backups, services, share, this::quit),
                 new EditMenu(document, steps, history, assign, files, status),
-                new PlayMenu(sound.transport(), road, services.navigation()),
+                new PlayMenu(
+                        sound.transport(),
+                        new BarLoop(document, sound.transport()),
+                        road,
+                        services.navigation()),
                 new ViewMenu(options, services.navigation(), road, stand, appearance, bookPane::find),
                 new HelpMenu(help, start, dialogs, defects)));
         connect();

@@ -84,7 +84,7 @@ final class WindowKeys {
         boolean typing = scene.getFocusOwner() instanceof TextInputControl;
         if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown() && isDeskSeen()) {
             if (event.isShiftDown()) {
-                transport.playFrom(road.firstBarInView());
+                transport.playFrom(road.barHere());
             } else {
                 transport.toggle();
             }

@@ -85,10 +85,12 @@ final class ExerciseReader {
                 "stages",
                 "ladder",
                 "swing",
-                "voices");
+                "voices",
+                "shortNames");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
-        NamedVoices voices = root.has("voices") ? voices(root.member("voices")) : NamedVoices.KIT;
+        NamedVoices named = root.has("voices") ? voices(root.member("voices")) : NamedVoices.KIT;
+        NamedVoices voices = root.has("shortNames") ? shortNames(root.member("shortNames"), named) : named;
         List<SectionContent> contents = contents(root, voices);
         List<Section> sections =
                 root.has("sections") ? sections(root.member("sections"), contents) : List.of(Section.of(0));
@@ -157,7 +159,19 @@ final class ExerciseReader {
             NoteheadShape head = one.has("head") ? one.member("head").word(HEADS) : NoteheadShape.NORMAL;
             own.add(one.make(() -> new Voice(name, key, limb, staffPlace, head)));
         }
-        return place.make(() -> new NamedVoices(own));
+        return place.make(() -> new NamedVoices(own, Map.of()));
+    }
+
+    private static NamedVoices shortNames(JsonNodeReader place, NamedVoices voices) {
+        NamedVoices shortened = voices;
+        for (JsonNodeReader one : place.items(NamedVoices.MAX_OWN)) {
+            one.object("voice", "name");
+            Voice voice = one.member("voice").named(voices::named, "the name of a voice, such as kick");
+            NamedVoices before = shortened;
+            String name = one.member("name").text();
+            shortened = one.make(() -> before.withShortName(voice, name));
+        }
+        return shortened;
     }
 
     /** Returns constants by their names in small letters, with hyphens between words. */

@@ -66,6 +66,13 @@ final class ExerciseWriter {
                     .put("staffPlace", voice.staffPlace())
                     .put("head", ExerciseReader.word(voice.head())));
         }
+        if (!exercise.voices().shortNames().isEmpty()) {
+            ArrayNode names = root.putArray("shortNames");
+            exercise.voices()
+                    .shortNames()
+                    .forEach((voice, name) ->
+                            names.addObject().put("voice", voice).put("name", name));
+        }
         PracticeJson.write(exercise.practice(), root);
         return root;
     }
@@ -168,6 +175,7 @@ final class ExerciseWriter {
             node.put("sticking", StickingText.write(stuck.sticking()));
             node.put("step", stuck.step().toString());
         } else if (pattern instanceof Pattern.Placed) {
+            // With "across 3 bars" at the end where it has bars of its own.
             node.put("placed", PatternText.write(pattern).substring("at ".length()));
         } else if (pattern instanceof Pattern.Over over) {
             node.put("notes", over.notes());

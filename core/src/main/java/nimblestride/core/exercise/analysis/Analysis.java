@@ -137,7 +137,7 @@ public record Analysis(Exercise exercise, List<OfLayer> layers, List<OfPair> mee
     /** Returns which layers run across the bars, from 0. Notes placed on counts only repeat with the phrase. */
     public List<Integer> crossingLayers() {
         return IntStream.range(0, layers.size())
-                .filter(layer -> !(layers.get(layer).layer.pattern() instanceof Pattern.Placed))
+                .filter(layer -> !layers.get(layer).layer.pattern().isOnPhrase())
                 .boxed()
                 .toList();
     }

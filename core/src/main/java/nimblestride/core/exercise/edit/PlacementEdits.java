@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import nimblestride.core.exercise.model.Exercise;
@@ -12,6 +13,7 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
+import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /** Edits notes placed on counts. A voice has one layer of placed notes; its other layers stay as they are. */
@@ -26,7 +28,7 @@ public final class PlacementEdits {
     }
 
     /**
-     * Replaces the placed notes. Voices that are named keep their place among the layers and their rules, others are
+     * Replaces the placed notes; those on bars that the phrase does not have any longer stay, as a finding says. Voices that are named keep their place among the layers and their rules, others are
      * removed, and new ones come last.
      *
      * @param layers one for each voice
@@ -40,13 +42,23 @@ public final class PlacementEdits {
                 changed.add(layer);
                 continue;
             }
-            Layer now = wanted.remove(layer.voice());
-            if (now != null) {
-                changed.add(layer.withPattern(now.pattern()));
-            }
+            Optional<Pattern> now = Optional.ofNullable(wanted.remove(layer.voice())).map(Layer::pattern);
+            withLost(now, (Pattern.Placed) layer.pattern(), exercise.phrase())
+                    .ifPresent(pattern -> changed.add(layer.withPattern(pattern)));
         }
         changed.addAll(wanted.values());
         return exercise.withLayers(changed);
+    }
+
+    /** Returns new notes together with old ones that are on no bar, and so in no text; empty where there are none. */
+    private static Optional<Pattern> withLost(Optional<Pattern> now, Pattern.Placed before, Phrase phrase) {
+        Pattern.Placed notes = (Pattern.Placed) now.orElse(before);
+        List<Placement> all = new ArrayList<>(now.isPresent() ? notes.placements() : List.of());
+        before.placements().stream()
+                .filter(one -> !one.isOn(before.bars(phrase)) && !one.isOn(notes.bars(phrase)))
+                .filter(one -> all.stream().noneMatch(one::isWith))
+                .forEach(all::add);
+        return all.isEmpty() ? Optional.empty() : Optional.of(notes.with(all));
     }
 
     /** Adds a note of a voice at a place, or removes the one that is there. */
@@ -88,12 +100,12 @@ public final class PlacementEdits {
         if (placements.isEmpty()) {
             return index.isEmpty() ? exercise : exercise.withoutLayer(index.getAsInt());
         }
-        Pattern pattern = new Pattern.Placed(placements);
-        return index.isEmpty()
-                ? exercise.plusLayer(Layer.of(voice, pattern))
-                : exercise.withLayer(
-                        index.getAsInt(),
-                        exercise.layers().get(index.getAsInt()).withPattern(pattern));
+        if (index.isEmpty()) {
+            return exercise.plusLayer(Layer.of(voice, new Pattern.Placed(placements)));
+        }
+        Layer layer = exercise.layers().get(index.getAsInt());
+        Pattern pattern = ((Pattern.Placed) layer.pattern()).with(placements);
+        return exercise.withLayer(index.getAsInt(), layer.withPattern(pattern));
     }
 
     private static OptionalInt layerOf(Exercise exercise, Voice voice) {

@@ -69,8 +69,7 @@ final class Rebarring {
     /** Returns empty for notes over bars of different lengths. */
     private Optional<Pattern> carried(Pattern pattern) {
         if (pattern instanceof Pattern.Placed placed) {
-            return Optional.of(new Pattern.Placed(
-                    placed.placements().stream().map(this::carried).toList()));
+            return carried(placed);
         }
         if (pattern instanceof Pattern.Over over && over.span() instanceof Span.Bars bars) {
             List<NoteValue> lengths =
@@ -83,11 +82,20 @@ final class Rebarring {
         return Optional.of(pattern);
     }
 
-    private Placement carried(Placement placement) {
-        if (!placement.isOn(old)) {
-            return placement;
-        }
-        return placement(old.startOf(placement.bar()).plus(placement.position()), placement.stroke());
+    /** Returns empty for a part of its own bars that ends where no new bar does. */
+    private Optional<Pattern> carried(Pattern.Placed placed) {
+        Phrase bars = placed.bars(old);
+        long ownBars = placed.isOnPhrase() ? 0 : now.barAt(bars.length());
+        boolean fits = placed.isOnPhrase() || now.startOf(ownBars).equals(bars.length());
+        return fits && ownBars <= Phrase.MAX_BARS
+                ? Optional.of(new Pattern.Placed(
+                        placed.placements().stream()
+                                .map(one -> one.isOn(bars)
+                                        ? placement(bars.startOf(one.bar()).plus(one.position()), one.stroke())
+                                        : one)
+                                .toList(),
+                        ExactMath.toInt(ownBars)))
+                : Optional.empty();
     }
 
     /** Returns empty if it resets with a bar where no new bar starts. */

@@ -113,7 +113,7 @@ public final class RewriteEdits {
         int round = exercise.phrase().bars().size();
         return exercise.withPhrase(phrase)
                 .withLayers(exercise.layers().stream()
-                        .map(layer -> layer.pattern() instanceof Pattern.Placed placed
+                        .map(layer -> layer.pattern() instanceof Pattern.Placed placed && placed.isOnPhrase()
                                 ? layer.withPattern(unrollRepeats(
                                         placed, round, phrase.bars().size()))
                                 : layer)
@@ -237,7 +237,7 @@ public final class RewriteEdits {
             return new Pattern.Stuck(stuck.sticking(), scaled(stuck.step(), times, parts));
         }
         if (pattern instanceof Pattern.Placed placed) {
-            return new Pattern.Placed(placed.placements().stream()
+            return placed.with(placed.placements().stream()
                     .map(one -> new Placement(one.bar(), scaled(one.position(), times, parts), one.stroke()))
                     .toList());
         }

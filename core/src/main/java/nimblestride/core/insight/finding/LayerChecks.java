@@ -67,8 +67,9 @@ final class LayerChecks {
         if (!(layer.pattern() instanceof Pattern.Placed placed)) {
             return;
         }
+        Phrase bars = placed.bars(phrase);
         long lost =
-                placed.placements().stream().filter(one -> !one.isOn(phrase)).count();
+                placed.placements().stream().filter(one -> !one.isOn(bars)).count();
         if (lost == 0) {
             return;
         }
@@ -76,8 +77,8 @@ final class LayerChecks {
                 ? exercise.withoutLayer(index)
                 : exercise.withLayer(
                         index,
-                        layer.withPattern(new Pattern.Placed(placed.placements().stream()
-                                .filter(one -> one.isOn(phrase))
+                        layer.withPattern(placed.with(placed.placements().stream()
+                                .filter(one -> one.isOn(bars))
                                 .toList())));
         add(new CheckFact.LostPlaces(names.get(index), lost), new Fix(new Remedy.RemoveNotes(lost), without));
     }

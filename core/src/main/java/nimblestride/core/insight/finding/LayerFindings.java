@@ -49,7 +49,7 @@ final class LayerFindings {
         Layer layer = ofLayer.layer();
         return ofLayer.alignment()
                 .result()
-                .filter(alignment -> !(layer.pattern() instanceof Pattern.Placed)
+                .filter(alignment -> !layer.pattern().isOnPhrase()
                         && alignment.timeline().hitsPerPeriod() > 0)
                 .map(alignment -> {
                     List<Fact> details = new LayerDetails(analysis, index, alignment).find();

@@ -86,7 +86,8 @@ public final class FindingWords {
             return "sticking of " + length(stuck.step().times(stuck.parts()), stuck.step());
         }
         if (pattern instanceof Pattern.Placed placed) {
-            return count(placed.parts(), "count");
+            String notes = count(placed.parts(), "count");
+            return placed.isOnPhrase() ? notes : "part of " + count(placed.ownBars(), "bar");
         }
         Pattern.Over over = (Pattern.Over) pattern;
         Span span = over.span();

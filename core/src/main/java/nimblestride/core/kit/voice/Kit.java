@@ -1,6 +1,7 @@
 package nimblestride.core.kit.voice;
 
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -58,6 +59,11 @@ public final class Kit {
     /** Returns every voice once, in the order of the kit. */
     public static List<Voice> voices() {
         return BY_NAME.values().stream().distinct().toList();
+    }
+
+    /** Returns the voices by every name they have. */
+    static Map<String, Voice> byName() {
+        return Collections.unmodifiableMap(BY_NAME);
     }
 
     /** Returns the voice with a name, its own or another, in capitals or not; empty if there is none. */

@@ -1,12 +1,15 @@
 package nimblestride.core.language.text;
 
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
+import nimblestride.core.foundation.words.Capitalized;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
@@ -19,26 +22,48 @@ import nimblestride.core.time.value.NoteValue;
 
 /** Reads a part beat by beat, from left to right. */
 final class PartParser {
-    private static final Pattern BAR_LINE = Pattern.compile("\\|");
-    private static final Pattern STRIDE = Pattern.compile("/");
     private static final Pattern TOGETHER = Pattern.compile("\\+");
-    private static final Pattern REPEATED = Pattern.compile("(.*?)(?:\\s+x(\\d{1,6}))?", Pattern.DOTALL);
     private static final Pattern TUPLET = Pattern.compile("\\((\\d{1,3}):(\\d{1,3})\\s");
     private static final String NOTE = "[^\\s()+]*(?:\\([^\\s()]*\\))?[^\\s()+]*";
     private static final Pattern NOTES = Pattern.compile(NOTE + "(?:\\+" + NOTE + ")*");
     private static final String EXAMPLE = "kick . snare . / hi-hat hi-hat | %";
 
-    private final String text;
     private final TextCursor whole;
+    private final PartLayout layout;
+    /** The bars on which it is played. */
     private final Phrase phrase;
+    /** Whether it has more bars than the phrase it is written for. */
+    private final boolean longer;
     private final NamedVoices voices;
     private final Map<Voice, List<Placement>> placed = new LinkedHashMap<>();
+    private final List<TextException> problems = new ArrayList<>();
+    private final List<OddTuplet> tuplets = new ArrayList<>();
+    /** What is read from each stride, since most strides of a part are written more than once. */
+    private final Map<String, List<Item>> known = new HashMap<>();
 
     PartParser(String text, Phrase phrase, NamedVoices voices) {
-        this.text = text;
         this.whole = new TextCursor(text);
-        this.phrase = phrase;
+        this.layout = PartLayout.of(text);
+        this.phrase = layout.bars(phrase);
+        this.longer = layout.isLonger(phrase);
         this.voices = voices;
+        problems.addAll(layout.problems());
+        for (PartLayout.WrittenBar bar : layout.bars()) {
+            try {
+                read(bar);
+            } catch (TextException e) {
+                problems.add(e);
+            }
+        }
+        problems.sort(Comparator.comparingInt(TextException::from));
+    }
+
+    /** A stride with a tuplet that is rarely meant. */
+    private record OddTuplet(TextCursor stride, int shares, String where) {
+        String question() {
+            return where + " has " + Counted.count(shares, "note") + ": " + Tuplets.named(shares)
+                    + ". Is that what you meant?";
+        }
     }
 
     /** What stands in a share of a stride: notes together, or a tuplet over several shares. */
@@ -56,71 +81,64 @@ final class PartParser {
         if (whole.isBlank()) {
             throw whole.error("a part, such as " + EXAMPLE);
         }
-        List<TextCursor> bars = whole.split(BAR_LINE);
-        int last = bars.size() - 1;
-        // A bar line at the end ends the last bar.
-        readBars(last > 0 && bars.get(last).isBlank() ? bars.subList(0, last) : bars);
+        if (!problems.isEmpty()) {
+            throw problems.get(0);
+        }
+        int ownBars = longer ? layout.count() : 0;
         List<Layer> layers = new ArrayList<>();
-        placed.forEach((voice, notes) -> layers.add(whole.make(() -> Layer.of(voice, new Placed(notes)), "")));
+        placed.forEach((voice, notes) -> layers.add(whole.make(() -> Layer.of(voice, new Placed(notes, ownBars)), "")));
         return layers;
     }
 
-    private void readBars(List<TextCursor> bars) {
-        int number = 0;
-        Optional<TextCursor> before = Optional.empty();
-        for (TextCursor written : bars) {
-            TextCursor bar = written.stripped();
-            MatchResult match = bar.match(REPEATED).orElseThrow();
-            int times = match.group(2) == null ? 1 : Integer.parseInt(match.group(2));
-            if (times == 0) {
-                throw refuse(bar.group(match, 2), "a bar plays at least once, such as x2");
+    /** Returns what is wrong, in the order of the text, and then what may not be meant. */
+    List<PartRemark> remarks() {
+        List<PartRemark> remarks = new ArrayList<>();
+        problems.forEach(one -> remarks.add(new PartRemark(one.from(), one.to(), one.description(), true)));
+        for (OddTuplet tuplet : tuplets) {
+            boolean alone =
+                    tuplets.stream().filter(other -> other.shares == tuplet.shares).count() == 1;
+            if (alone) {
+                TextCursor stride = tuplet.stride;
+                remarks.add(new PartRemark(stride.start(), stride.end(), tuplet.question(), false));
             }
-            TextCursor content = bar.group(match, 1).stripped();
-            boolean again = content.content().equals("%");
-            if (again && before.isEmpty()) {
-                throw content.error("the notes of bar 1; % plays the bar before once more");
-            }
-            TextCursor notes = again ? before.get() : content;
-            for (int i = 0; i < times; i++) {
-                if (number == phrase.bars().size()) {
-                    throw refuse(
-                            bar,
-                            "the phrase has only " + Counted.count(number, "bar")
-                                    + ". Add bars in the Bars line, or write fewer here");
-                }
-                read(notes, number, content);
-                number++;
-            }
-            before = Optional.of(notes);
+        }
+        return remarks;
+    }
+
+    private void read(PartLayout.WrittenBar written) {
+        for (int i = 0; i < written.times(); i++) {
+            read(written, written.first() + i, i == 0 && !written.isAgain());
         }
     }
 
-    /**
-     * Reads a bar.
-     *
-     * @param blamed what an error points at where the bar has other strides than are written
-     */
-    private void read(TextCursor notes, int number, TextCursor blamed) {
+    /** @param asking whether to ask about tuplets: once for each bar that is written out */
+    private void read(PartLayout.WrittenBar written, int number, boolean asking) {
         Bar bar = phrase.bars().get(number);
         List<NoteValue> starts = bar.groupStarts();
-        List<TextCursor> strides = notes.split(STRIDE);
+        List<TextCursor> strides = written.strides();
         if (strides.size() != starts.size()) {
-            throw refuse(
-                    blamed,
-                    "bar " + (number + 1) + ", " + bar.meter() + ", has " + Counted.count(starts.size(), "stride")
-                            + " (" + bar.grouping() + "), but you wrote " + strides.size()
-                            + ". Put / between strides, and . where one rests");
+            throw written.content()
+                    .refuse("bar " + (number + 1) + ", " + bar.meter() + ", has "
+                            + Counted.count(starts.size(), "stride") + " (" + bar.grouping() + "), but you wrote "
+                            + strides.size() + ". Put / between strides, and . where one rests");
         }
         for (int i = 0; i < strides.size(); i++) {
             NoteValue end = i + 1 < starts.size() ? starts.get(i + 1) : bar.length();
-            List<Item> items = items(strides.get(i), "stride " + (i + 1) + " of bar " + (number + 1));
-            place(items, number, starts.get(i), end.minus(starts.get(i)));
+            NoteValue length = end.minus(starts.get(i));
+            TextCursor stride = strides.get(i);
+            String where = "stride " + (i + 1) + " of bar " + (number + 1);
+            List<Item> items = known.computeIfAbsent(stride.content(), content -> items(stride, where));
+            place(items, number, starts.get(i), length);
+            int shares = Item.shares(items);
+            if (asking && Tuplets.isOdd(length.dividedBy(shares))) {
+                tuplets.add(new OddTuplet(stride.stripped(), shares, Capitalized.of(where)));
+            }
         }
     }
 
     private List<Item> items(TextCursor stride, String where) {
         if (stride.isBlank()) {
-            throw refuse(stride, where + " is empty. Write . where it rests");
+            throw stride.refuse(where + " is empty. Write . where it rests");
         }
         TextCursor cursor = stride.part(stride.start(), stride.end());
         List<Item> items = new ArrayList<>();
@@ -129,9 +147,7 @@ final class PartParser {
         }
         int shares = Item.shares(items);
         if (shares > PartText.MAX_SHARES) {
-            throw refuse(
-                    stride.stripped(),
-                    where + " has " + Counted.count(shares, "note") + ", and a stride holds up to "
+            throw stride.stripped().refuse(where + " has " + Counted.count(shares, "note") + ", and a stride holds up to "
                             + PartText.MAX_SHARES + ". Is a / missing?");
         }
         return items;
@@ -154,12 +170,10 @@ final class PartParser {
         cursor.expect(')', "a ) at the end of the tuplet, such as (3:2 kick . snare)");
         TextCursor all = cursor.part(from, cursor.at());
         if (notes < 1 || time < 1 || notes > PartText.MAX_SHARES || time > PartText.MAX_SHARES) {
-            throw refuse(all, "a tuplet puts 1 to " + PartText.MAX_SHARES + " notes into the time of as many");
+            throw all.refuse("a tuplet puts 1 to " + PartText.MAX_SHARES + " notes into the time of as many");
         }
         if (Item.shares(inner) != notes) {
-            throw refuse(
-                    all,
-                    "this tuplet in " + where + " is for " + Counted.count(notes, "note") + " and has "
+            throw all.refuse("this tuplet in " + where + " is for " + Counted.count(notes, "note") + " and has "
                             + Item.shares(inner));
         }
         return new Item(time, List.of(), inner);
@@ -195,9 +209,5 @@ final class PartParser {
             }
             at = at.plus(lasts);
         }
-    }
-
-    private TextException refuse(TextCursor part, String reason) {
-        return TextException.refused(text, part.start(), part.end(), reason);
     }
 }

@@ -10,6 +10,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
@@ -24,47 +25,90 @@ final class PartPrinter {
     /** Into how many shares a stride is divided around a tuplet. */
     private static final List<Integer> AROUND_TUPLETS = List.of(2, 3, 4, 6, 8, 12, 16);
 
-    private final Phrase phrase;
-    /** What sounds in each bar, by place. */
-    private final Map<Integer, TreeMap<NoteValue, List<PartStroke>>> bars = new TreeMap<>();
+    /** More bars than this would be a page of text for one edit. */
+    private static final long MOST_BARS_TOGETHER = 1_000;
 
-    PartPrinter(List<Layer> layers, Phrase phrase) {
-        this.phrase = phrase;
-        for (Layer layer : layers) {
-            if (layer.pattern() instanceof Pattern.Placed placed) {
-                placed.placements().stream()
-                        .filter(placement -> placement.isOn(phrase))
-                        .forEach(placement -> add(layer, placement));
+    private final NamedVoices voices;
+    /** The bars on which all of it repeats. */
+    private final Phrase bars;
+    /** Whether it repeats on bars of its own, so that all of them are printed. */
+    private final boolean longer;
+    /** What sounds in each bar, by place. */
+    private final Map<Integer, TreeMap<NoteValue, List<PartStroke>>> notes = new TreeMap<>();
+
+    PartPrinter(List<Layer> layers, Phrase phrase, NamedVoices voices) {
+        this.voices = voices;
+        List<Layer> placed = layers.stream()
+                .filter(layer -> layer.pattern() instanceof Pattern.Placed)
+                .toList();
+        List<Integer> counts = placed.stream()
+                .map(layer ->
+                        ((Pattern.Placed) layer.pattern()).bars(phrase).bars().size())
+                .distinct()
+                .toList();
+        this.longer = placed.stream().anyMatch(layer -> !layer.pattern().isOnPhrase());
+        this.bars = longer ? phrase.first(together(counts, phrase)) : phrase;
+        placed.forEach(layer -> add(layer, (Pattern.Placed) layer.pattern(), phrase));
+    }
+
+    /** Returns after how many bars parts of different numbers of bars repeat together. */
+    private static long together(List<Integer> counts, Phrase phrase) {
+        long together = counts.stream().mapToLong(Integer::longValue).reduce(1, ExactMath::lcm);
+        if (counts.size() > 1 && (!phrase.isEven() || together > MOST_BARS_TOGETHER)) {
+            throw new InvalidValueException("voices of " + counts.get(0) + " and " + counts.get(1)
+                    + " bars repeat apart here, so no one part says both");
+        }
+        return together;
+    }
+
+    private void add(Layer layer, Pattern.Placed placed, Phrase phrase) {
+        int own = placed.bars(phrase).bars().size();
+        for (Placement placement : placed.placements()) {
+            for (int bar = placement.bar();
+                    placement.isOn(placed.bars(phrase)) && bar < bars.bars().size();
+                    bar += own) {
+                add(layer, new Placement(bar, placement.position(), placement.stroke()));
             }
         }
     }
 
     private void add(Layer layer, Placement placement) {
-        bars.computeIfAbsent(placement.bar(), bar -> new TreeMap<>())
+        notes.computeIfAbsent(placement.bar(), bar -> new TreeMap<>())
                 .computeIfAbsent(placement.position(), position -> new ArrayList<>())
                 .add(new PartStroke(layer.voice(), placement.stroke()));
     }
 
     /** A bar, stride by stride, and how often it stands in a row. */
     private record Row(List<String> strides, int times) {
-        String text(List<Integer> widths) {
-            StringBuilder text = new StringBuilder();
-            for (int i = 0; i < strides.size(); i++) {
-                boolean last = i == strides.size() - 1;
-                text.append(strides.get(i));
-                if (!last) {
-                    text.append(" "
-                                    .repeat(Math.max(
-                                            0, widths.get(i) - strides.get(i).length())))
-                            .append(" / ");
+        private static final String BETWEEN = " / ";
+        private static final String CONTINUED = "\n  / ";
+
+        /**
+         * Prints it.
+         *
+         * @param widths to which strides are filled up, so that those of all rows are below each other
+         * @param columns after which it goes on in another line
+         */
+        String text(List<Integer> widths, int columns) {
+            StringBuilder text = new StringBuilder(strides.get(0));
+            int column = widths.get(0);
+            int filled = strides.get(0).length();
+            for (int i = 1; i < strides.size(); i++) {
+                boolean fits = column + BETWEEN.length() + widths.get(i) <= columns;
+                if (fits) {
+                    text.append(" ".repeat(Math.max(0, widths.get(i - 1) - filled)));
                 }
+                text.append(fits ? BETWEEN : CONTINUED).append(strides.get(i));
+                column = (fits ? column + BETWEEN.length() : CONTINUED.length() - 1) + widths.get(i);
+                filled = strides.get(i).length();
             }
             return text + (times == 1 ? "" : " x" + times);
         }
     }
 
     private List<Row> rows() {
-        int count = bars.keySet().stream().mapToInt(bar -> bar + 1).max().orElse(0);
+        int last = notes.keySet().stream().mapToInt(bar -> bar + 1).max().orElse(0);
+        int count = longer ? bars.bars().size() : last;
         List<List<String>> each = new ArrayList<>();
         for (int i = 0; i < count; i++) {
             each.add(bar(i));
@@ -84,12 +128,12 @@ final class PartPrinter {
     /** Prints all bars in one line, as short as can be. */
     String text() {
         return rows().stream()
-                .map(row -> row.text(Collections.nCopies(row.strides.size(), 0)))
+                .map(row -> row.text(Collections.nCopies(row.strides.size(), 0), Integer.MAX_VALUE))
                 .collect(Collectors.joining(" | "));
     }
 
-    /** Prints a bar in each line, with the strides of all bars below each other. */
-    String lines() {
+    /** Prints each bar on lines of its own, with the strides of all bars below each other. */
+    String lines(int columns) {
         List<Row> rows = rows();
         List<Integer> widths = new ArrayList<>();
         for (Row row : rows) {
@@ -100,23 +144,24 @@ final class PartPrinter {
                 widths.set(i, Math.max(widths.get(i), row.strides.get(i).length()));
             }
         }
-        return rows.stream().map(row -> row.text(widths)).collect(Collectors.joining(" |\n"));
+        return rows.stream().map(row -> row.text(widths, columns)).collect(Collectors.joining(" |\n"));
     }
 
     private List<String> bar(int number) {
-        Bar bar = phrase.bars().get(number);
-        TreeMap<NoteValue, List<PartStroke>> notes = bars.getOrDefault(number, new TreeMap<>());
+        Bar bar = bars.bars().get(number);
+        TreeMap<NoteValue, List<PartStroke>> here = notes.getOrDefault(number, new TreeMap<>());
         List<NoteValue> starts = bar.groupStarts();
         List<String> strides = new ArrayList<>();
         for (int i = 0; i < starts.size(); i++) {
             NoteValue end = i + 1 < starts.size() ? starts.get(i + 1) : bar.length();
-            strides.add(stride(new Stretch(starts.get(i), end.minus(starts.get(i)), notes), number + 1));
+            strides.add(stride(new Stretch(starts.get(i), end.minus(starts.get(i)), here, voices), number + 1));
         }
         return strides;
     }
 
     /** Notes within a stretch of a bar. */
-    private record Stretch(NoteValue start, NoteValue length, TreeMap<NoteValue, List<PartStroke>> all) {
+    private record Stretch(
+            NoteValue start, NoteValue length, TreeMap<NoteValue, List<PartStroke>> all, NamedVoices voices) {
         /** Returns into how many equal shares all notes fall. */
         long shares() {
             long shares = 1;
@@ -130,7 +175,7 @@ final class PartPrinter {
         }
 
         Stretch part(NoteValue share, int from, int shares) {
-            return new Stretch(start.plus(share.times(from)), share.times(shares), all);
+            return new Stretch(start.plus(share.times(from)), share.times(shares), all, voices);
         }
 
         /** Returns what sounds together at its start. */
@@ -138,7 +183,7 @@ final class PartPrinter {
             List<PartStroke> together = all.getOrDefault(start, List.of());
             return together.isEmpty()
                     ? "."
-                    : together.stream().map(PartStroke::text).collect(Collectors.joining("+"));
+                    : together.stream().map(stroke -> stroke.text(voices)).collect(Collectors.joining("+"));
         }
 
         /** Prints it in equal shares. */

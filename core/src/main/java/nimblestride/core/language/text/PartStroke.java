@@ -1,6 +1,5 @@
 package nimblestride.core.language.text;
 
-import java.util.List;
 import java.util.Optional;
 import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
@@ -34,40 +33,16 @@ record PartStroke(Voice voice, Stroke stroke) {
         Stroke stroke =
                 new Stroke(StrokeSigns.LEVELS.get(ghost ? match.group(2) : match.group(1)), own, Optional.empty());
         return new PartStroke(
-                voice(note.group(match, 5), voices),
+                VoiceText.read(note.group(match, 5), voices),
                 match.group(4).isEmpty()
                         ? stroke
                         : stroke.by(StrokeSigns.limb(match.group(4).charAt(0))));
     }
 
-    private static Voice voice(TextCursor name, NamedVoices voices) {
-        String typed = name.content();
-        List<Voice> beginning = voices.all().stream()
-                .filter(voice -> name(voice).startsWith(typed))
-                .toList();
-        return voices.named(typed)
-                .or(() -> voices.named(typed.replace('-', ' ')))
-                .or(() -> beginning.size() == 1 ? Optional.of(beginning.get(0)) : Optional.empty())
-                .orElseThrow(() -> name.error("a voice: " + near(typed, voices)));
-    }
-
-    /** Returns the names that begin with the same letter; all where none does. */
-    private static String near(String typed, NamedVoices voices) {
-        List<String> all = voices.all().stream().map(PartStroke::name).toList();
-        List<String> near =
-                all.stream().filter(name -> name.charAt(0) == typed.charAt(0)).toList();
-        return String.join(", ", near.isEmpty() ? all : near);
-    }
-
-    /** Returns a voice's name in one word. */
-    private static String name(Voice voice) {
-        return voice.name().replace(' ', '-');
-    }
-
     /** Returns it as a user types it. */
-    String text() {
+    String text(NamedVoices voices) {
         String limb = stroke.limb().map(one -> String.valueOf(one.letter())).orElse("");
-        String named = limb + name(voice);
+        String named = limb + VoiceText.write(voice, voices);
         String played =
                 switch (stroke.ornament()) {
                     case NONE -> named;

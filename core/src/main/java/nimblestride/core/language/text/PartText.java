@@ -14,7 +14,7 @@ import nimblestride.core.time.meter.Phrase;
  * of two. {@code %} is the bar before once more, and {@code x3} after a bar plays it three times. Ornaments stand
  * before and after a name: {@code 'snare} is a flam, {@code ''snare} a drag, three such signs a ruff, {@code snare:} a
  * double, {@code snare~} a buzz. A capital before the name says which limb plays: {@code Lsnare}. Words of a name are
- * joined by hyphens, and the first letters are enough where they name one voice only.
+ * joined by hyphens; a short name is enough, and so are the first letters where they name one voice only.
  */
 public final class PartText {
     /** The most notes that share a stride, or fill a tuplet in it. */
@@ -24,7 +24,7 @@ public final class PartText {
 
     /**
      * Reads a part: a layer for each voice, in the order in which they are named. Bars of the phrase after the last one
-     * typed rest.
+     * typed rest. A part of more bars than the phrase runs across it, as a riff does.
      *
      * @throws TextException at the first place that can't be read, or where a bar has too many or too few strides
      */
@@ -32,18 +32,28 @@ public final class PartText {
         return new PartParser(text, phrase, voices).layers();
     }
 
+    /** Returns what there is to say of a part, bar by bar: what is wrong, and what is rarely meant. */
+    public static List<PartRemark> check(String text, Phrase phrase, NamedVoices voices) {
+        return new PartParser(text, phrase, voices).remarks();
+    }
+
     /**
      * Prints placed notes as the shortest part that says them. What is printed reads back as the same notes.
      *
      * @param layers of placed notes; others are passed over, as is what is on no bar of the phrase
+     * @param voices whose short names are used
      * @throws nimblestride.core.foundation.failure.InvalidValueException if a stride has notes that no part can say
      */
-    public static String write(List<Layer> layers, Phrase phrase) {
-        return new PartPrinter(layers, phrase).text();
+    public static String write(List<Layer> layers, Phrase phrase, NamedVoices voices) {
+        return new PartPrinter(layers, phrase, voices).text();
     }
 
-    /** Prints placed notes as {@link #write} does, a bar in each line, with strides below each other. */
-    public static String lines(List<Layer> layers, Phrase phrase) {
-        return new PartPrinter(layers, phrase).lines();
+    /**
+     * Prints placed notes as {@link #write} does, each bar on lines of its own, with strides below each other.
+     *
+     * @param columns the most characters in a line, as far as one stride fits into it
+     */
+    public static String lines(List<Layer> layers, Phrase phrase, NamedVoices voices, int columns) {
+        return new PartPrinter(layers, phrase, voices).lines(columns);
     }
 }

@@ -18,6 +18,8 @@ import nimblestride.core.time.value.NoteValue;
  * sticking R L R R of 1/16}. Placed notes are {@code at 1:0 1:3/8}, the number of the bar and how far into it.
  */
 public final class PatternText {
+    private static final String ACROSS = "across";
+
     static final Set<String> ENDINGS = Set.of("from", "reset", "one", "moving");
 
     private static final String EXPECTED =
@@ -126,11 +128,29 @@ public final class PatternText {
 
     private Pattern placed(TextCursor.Word keyword) {
         List<Placement> placements = new ArrayList<>();
-        while (!cursor.atEnd() && !ENDINGS.contains(cursor.peekWord().text())) {
+        while (!cursor.atEnd()
+                && !cursor.peekWord().is(ACROSS)
+                && !ENDINGS.contains(cursor.peekWord().text())) {
             TextCursor.Word word = cursor.takeWord();
             placements.add(placement(word));
         }
-        return cursor.make(keyword.from(), () -> new Pattern.Placed(placements));
+        int ownBars = ownBars();
+        return cursor.make(keyword.from(), () -> new Pattern.Placed(placements, ownBars));
+    }
+
+    /** Reads {@code across 3 bars}; nothing there means that the notes repeat with the phrase. */
+    private int ownBars() {
+        if (cursor.atEnd() || !cursor.peekWord().is(ACROSS)) {
+            return 0;
+        }
+        TextCursor.Word across = cursor.takeWord();
+        String expected = "a number of bars. For example: snare at 1:0 3:0 across 3 bars";
+        if (!cursor.secondWordIs("bar") && !cursor.secondWordIs("bars")) {
+            throw cursor.atEnd() ? cursor.atNext(expected) : cursor.at(across, expected);
+        }
+        TextCursor.Word number = cursor.takeWord();
+        cursor.takeWord();
+        return number(cursor.part(number.from(), number.to()));
     }
 
     /** Reads a place with the signs of a stroke around it. */
@@ -192,7 +212,12 @@ public final class PatternText {
             return "sticking " + StickingText.write(stuck.sticking()) + " of " + stuck.step();
         }
         if (pattern instanceof Pattern.Placed placed) {
-            return placed.placements().stream().map(PatternText::write).collect(Collectors.joining(" ", "at ", ""));
+            return placed.placements().stream()
+                    .map(PatternText::write)
+                    .collect(Collectors.joining(
+                            " ",
+                            "at ",
+                            placed.isOnPhrase() ? "" : " " + ACROSS + " " + placed.ownBars() + (placed.ownBars() == 1 ? " bar" : " bars")));
         }
         Pattern.Cell cell = (Pattern.Cell) pattern;
         return "cell " + CellText.write(cell.made()).strip() + " of " + cell.step();

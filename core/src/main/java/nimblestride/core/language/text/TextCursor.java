@@ -236,6 +236,15 @@ final class TextCursor {
         return TextException.unreadable(text, start, end, hint);
     }
 
+    /**
+     * Returns an error about the whole part, which makes sense but can't be used.
+     *
+     * @param reason why, and what would work
+     */
+    TextException refuse(String reason) {
+        return TextException.refused(text, start, end, reason);
+    }
+
     /** Returns an error about a word. */
     TextException at(Word word, String hint) {
         return TextException.unreadable(text, word.from(), word.to(), hint);
@@ -277,7 +286,7 @@ final class TextCursor {
         } catch (TextException e) {
             throw e;
         } catch (StrideException e) {
-            throw TextException.refused(text, start, end, e.getMessage() + help);
+            throw refuse(e.getMessage() + help);
         }
     }
 }

@@ -92,7 +92,7 @@ public record Crossing(Kind kind, Optional<Ratio> ratio, Optional<Spread> spread
 
     /** Returns how a layer relates to the bars; its offset makes no difference. */
     public static Crossing of(Layer layer, Phrase phrase) {
-        if (layer.pattern() instanceof Pattern.Placed) {
+        if (layer.pattern().isOnPhrase()) {
             return plain(Kind.IN_STEP);
         }
         return new Namer(layer, phrase).name();
@@ -149,6 +149,9 @@ public record Crossing(Kind kind, Optional<Ratio> ratio, Optional<Spread> spread
         }
 
         Crossing name() {
+            if (pattern instanceof Pattern.Placed) {
+                return plain(fits(cycle) ? Kind.IN_STEP : Kind.POLYMETER);
+            }
             Crossing name = !evenNotes ? ofCell() : beat.isPresent() ? ofEvenNotes() : overUnevenBeats();
             return new Crossing(name.kind, name.ratio, name.spread, cutOff);
         }

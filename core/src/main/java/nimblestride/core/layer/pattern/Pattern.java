@@ -34,6 +34,11 @@ public sealed interface Pattern {
         return Optional.of(Stroke.NORMAL);
     }
 
+    /** Returns whether it is placed note by note on the phrase, so that it only repeats with it. */
+    default boolean isOnPhrase() {
+        return false;
+    }
+
     /** Returns the stroke at the start of each part. */
     default List<Optional<Stroke>> strokes() {
         return IntStream.range(0, parts()).mapToObj(this::strokeAt).toList();
@@ -195,17 +200,26 @@ public sealed interface Pattern {
     }
 
     /**
-     * Notes placed on the phrase by hand, which repeat with it. Notes on a bar or a place the phrase does not have are
-     * kept and not played.
+     * Notes placed by hand: on the phrase, with which they repeat, or on bars of their own number, which run across the
+     * phrase as a riff does. Notes on a bar or a place that is not there are kept and not played.
      *
      * @param placements in order, no two on one place, from one to {@value #MAX_PLACED}
+     * @param ownBars after how many bars they repeat, counted on through the rounds of the phrase; 0 to repeat with the
+     *     phrase
      */
-    record Placed(List<Placement> placements) implements Pattern {
+    record Placed(List<Placement> placements, int ownBars) implements Pattern {
         /** The most notes placed in one layer. */
         public static final int MAX_PLACED = 100_000;
 
-        /** @throws InvalidValueException if there are too few or too many notes, or two on one place */
+        /**
+         * @throws InvalidValueException if there are too few or too many notes, or two on one place, or {@code ownBars}
+         *     is out of range
+         */
         public Placed {
+            if (ownBars < 0 || ownBars > Phrase.MAX_BARS) {
+                throw new InvalidValueException(String.format(
+                        Locale.ROOT, "a part has up to %,d bars of its own, not %,d", Phrase.MAX_BARS, ownBars));
+            }
             placements = placements.stream().sorted().toList();
             if (placements.isEmpty() || placements.size() > MAX_PLACED) {
                 throw new InvalidValueException(
@@ -216,6 +230,26 @@ public sealed interface Pattern {
                     throw new InvalidValueException("put a voice on each count only once");
                 }
             }
+        }
+
+        /** Creates notes that repeat with the phrase. */
+        public Placed(List<Placement> placements) {
+            this(placements, 0);
+        }
+
+        /** Returns other notes on the same bars. */
+        public Placed with(List<Placement> others) {
+            return new Placed(others, ownBars);
+        }
+
+        /** Returns the bars on which the notes are placed. */
+        public Phrase bars(Phrase phrase) {
+            return ownBars == 0 ? phrase : phrase.first(ownBars);
+        }
+
+        @Override
+        public boolean isOnPhrase() {
+            return ownBars == 0;
         }
 
         /**
@@ -231,7 +265,7 @@ public sealed interface Pattern {
 
         @Override
         public Span span() {
-            return new Span.WholePhrase();
+            return ownBars == 0 ? new Span.WholePhrase() : new Span.Bars(ownBars);
         }
 
         @Override

@@ -58,8 +58,15 @@ final class LayerTimelineBuilder {
         this.grid = grid(divided);
         this.offset = grid.count(layer.offset());
         this.phraseUnit = grid.count(phrase.grid().unit());
-        this.barsPerCycle = span instanceof Span.Bars bars ? bars.count() : 0;
-        this.fixedCycle = span instanceof Span.Length length
+        this.fixedCycle = fixedCycle(span);
+        this.barsPerCycle = span instanceof Span.Bars bars && fixedCycle == 0 ? bars.count() : 0;
+    }
+
+    private long fixedCycle(Span span) {
+        if (layer.pattern() instanceof Pattern.Placed placed) {
+            return barStart(placed.bars(phrase).bars().size());
+        }
+        return span instanceof Span.Length length
                 ? grid.count(length.value())
                 : span instanceof Span.WholePhrase ? barStart(phrase.bars().size()) : 0;
     }
@@ -184,9 +191,10 @@ final class LayerTimelineBuilder {
 
     private void layPlaced(Pattern.Placed placed, long start, long until) {
         long half = hasDoubled() ? grid.count(placed.betweenDoubled(phrase)) : 0;
+        Phrase bars = placed.bars(phrase);
         for (int i = 0; i < parts.size(); i++) {
             Placement placement = placed.placements().get(i);
-            if (!placement.isOn(phrase)) {
+            if (!placement.isOn(bars)) {
                 continue;
             }
             long at = start + barStart(placement.bar()) + grid.count(placement.position());

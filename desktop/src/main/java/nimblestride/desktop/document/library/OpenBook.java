@@ -12,7 +12,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.util.Duration;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.async.BackgroundTask;
@@ -44,6 +46,9 @@ public final class OpenBook implements AutoCloseable {
         }
     };
 
+    /** How long nobody edits before lists follow. */
+    private static final Duration PAUSE = Duration.millis(600);
+
     private final Path file;
     private final Clock clock;
     private final CommandQueue commands;
@@ -53,6 +58,8 @@ public final class OpenBook implements AutoCloseable {
     private final BookWatcher watch;
     /** How each exercise saved in the background stands in lists. */
     private final Map<UUID, String> savedAs = new HashMap<>();
+
+    private final PauseTransition editsPause = new PauseTransition(PAUSE);
 
     private Optional<Book> book = Optional.empty();
     private String problem = "";
@@ -78,6 +85,7 @@ public final class OpenBook implements AutoCloseable {
         this.file = file;
         this.clock = clock;
         this.commands = commands;
+        editsPause.setOnFinished(event -> changed());
         this.status = status;
         this.watch = new BookWatcher(() -> book, this::changed, this::outOfPlace);
         take(opened::get);
@@ -175,11 +183,14 @@ public final class OpenBook implements AutoCloseable {
         listeners.add(listener);
     }
 
-    /** Notes that an exercise was saved in the background; notifies everybody where a list would show it differently. */
+    /**
+     * Notes that an exercise was saved in the background; where a list would show it differently, notifies everybody once
+     * the edits pause, so that no frame waits for lists while somebody edits.
+     */
     void saved(ExerciseSummary now) {
         String shown = now.name() + "\n" + now.about();
         if (!shown.equals(savedAs.put(now.id(), shown))) {
-            changed();
+            editsPause.playFromStart();
         }
     }
 
@@ -312,6 +323,7 @@ public final class OpenBook implements AutoCloseable {
 
     @Override
     public void close() {
+        editsPause.stop();
         watch.close();
         backingUp.close();
         book.ifPresent(Book::close);

@@ -15,6 +15,7 @@ import nimblestride.desktop.ui.look.MarkShape;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.TextWidths;
 import nimblestride.desktop.ui.look.Typefaces;
+import nimblestride.desktop.ui.page.LitStride;
 import nimblestride.desktop.view.road.RoadLabels.Kind;
 
 /** Paints the Road. */
@@ -69,6 +70,16 @@ final class RoadPainter {
         picture.home().ifPresent(this::home);
         g.restore();
         picture.lanes().forEach(this::laneName);
+    }
+
+    /** Paints the ground of the stride that is being written. */
+    void light(LitStride lit) {
+        double from = Math.max(RoadLayout.GUTTER, x(lit.start().toDouble()));
+        double to = x(lit.end().toDouble());
+        if (to > from) {
+            g.setFill(palette.landingGround());
+            g.fillRect(from, RoadLayout.POST_TOP, to - from, height - RoadLayout.POST_TOP);
+        }
     }
 
     private double x(double moment) {

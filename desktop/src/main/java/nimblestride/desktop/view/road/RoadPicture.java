@@ -213,7 +213,7 @@ record RoadPicture(
             if (!dense) {
                 hits.forEach(hit -> marks.add(new Mark(hit.at().toDouble(), hit.stroke())));
             }
-            boolean placed = layer.layer().pattern() instanceof Pattern.Placed;
+            boolean placed = layer.layer().pattern().isOnPhrase();
             List<Double> landings = placed ? List.of() : landings(alignment.get());
             return new Lane(index, layer.name(), marks, landings, dense, "");
         }
@@ -229,7 +229,7 @@ record RoadPicture(
         }
 
         private OptionalDouble home() {
-            if (analysis.layers().stream().allMatch(layer -> layer.layer().pattern() instanceof Pattern.Placed)) {
+            if (analysis.layers().stream().allMatch(layer -> layer.layer().pattern().isOnPhrase())) {
                 return OptionalDouble.empty();
             }
             return analysis.together()

@@ -9,6 +9,7 @@ import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.practice.timing.Timing;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.TextWidths;
+import nimblestride.desktop.ui.page.LitStride;
 
 /** Draws the Road in rows, one below the other, and knows what stands where. */
 final class RoadSurface {
@@ -21,6 +22,7 @@ final class RoadSurface {
      *
      * @param stage how many layers are shown, from the first on
      * @param played the timing shown below the counts; empty for none
+     * @param lit the stride being written; empty for none
      */
     record Content(
             Analysis analysis,
@@ -29,7 +31,8 @@ final class RoadSurface {
             int stage,
             LayerLanes lanes,
             Palette palette,
-            Optional<Timing> played) {}
+            Optional<Timing> played,
+            Optional<LitStride> lit) {}
 
     /**
      * A row.
@@ -55,6 +58,7 @@ final class RoadSurface {
         RoadPainter painter = new RoadPainter(g, content.palette, picture, range, content.lanes, height);
         g.save();
         g.translate(0, top);
+        content.lit.ifPresent(painter::light);
         painter.paint(widths);
         content.played.ifPresent(timing -> new TimingMarksPainter(g, content.palette, range, painter.ground())
                 .paint(

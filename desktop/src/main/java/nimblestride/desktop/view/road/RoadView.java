@@ -33,12 +33,14 @@ import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.control.ScrollIntoView;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.LitStride;
+import nimblestride.desktop.ui.page.StrideLight;
 
 /**
  * Shows the Road and the overview above it. It scrolls with the wheel, the scroll bar, and the arrow keys, and zooms
  * with + and -, or with Ctrl and the wheel; 0 fits the phrase.
  */
-public final class RoadView extends BorderPane {
+public final class RoadView extends BorderPane implements StrideLight {
     private static final double ROUNDS_WITHOUT_HOME = 8;
     /** The longest cycle drawn, in whole notes; the findings describe longer ones. */
     private static final double MAX_LENGTH = 1e9;
@@ -77,6 +79,7 @@ public final class RoadView extends BorderPane {
     private LayerLanes below = new LayerLanes(0, false, false);
     private NoteValue fittedLength = NoteValue.ZERO;
     private OptionalDouble heard = OptionalDouble.empty();
+    private Optional<LitStride> lit = Optional.empty();
     private Optional<Timing> played = Optional.empty();
     private Optional<Exercise> playedOf = Optional.empty();
 
@@ -150,7 +153,7 @@ public final class RoadView extends BorderPane {
         return Optional.ofNullable(answer)
                 .filter(shown -> slate.getWidth() > RoadLayout.GUTTER)
                 .map(shown -> new RoadSurface.Content(
-                        shown.analysis(), viewport.rows(), counts, stage.get(), below, palette.get(), played));
+                        shown.analysis(), viewport.rows(), counts, stage.get(), below, palette.get(), played, lit));
     }
 
     /** The colors. */
@@ -257,6 +260,33 @@ public final class RoadView extends BorderPane {
                 .map(together -> together.length().toDouble())
                 .filter(length -> length <= MAX_LENGTH)
                 .orElse(round * ROUNDS_WITHOUT_HOME);
+    }
+
+    @Override
+    public void light(LitStride stride) {
+        lit = Optional.of(stride);
+        bringIntoView(stride.start());
+        paint();
+    }
+
+    @Override
+    public void unlight() {
+        lit = Optional.empty();
+        paint();
+    }
+
+    /** Returns the number of the bar that is being written; else of the first bar in view; from 0. */
+    public long numberOfBarHere() {
+        return answer == null ? 0 : answer.exercise().phrase().barAt(barHere());
+    }
+
+    /** Returns the start of the bar that is being written; else that of the first bar in view. */
+    public NoteValue barHere() {
+        if (answer == null || lit.isEmpty()) {
+            return firstBarInView();
+        }
+        Phrase phrase = answer.exercise().phrase();
+        return phrase.startOf(phrase.barAt(lit.get().start()));
     }
 
     /** Returns the start of the first bar that is wholly in view; else of the bar at the left edge. */

@@ -30,7 +30,7 @@ public final class DrawingList extends BorderPane {
     private double[] tops = {0};
     private double space;
     private Palette palette = Palette.DAY;
-    private Optional<Lit> lit = Optional.empty();
+    private List<Lit> lit = List.of();
     private Optional<Lit> chosen = Optional.empty();
 
     /** A lit spot of one of the drawings. */
@@ -110,7 +110,7 @@ public final class DrawingList extends BorderPane {
     /** Shows other drawings. */
     public void show(List<Drawing> newDrawings) {
         drawings = List.copyOf(newDrawings);
-        lit = Optional.empty();
+        lit = List.of();
         chosen = Optional.empty();
         tops = new double[drawings.size() + 1];
         double y = MARGIN;
@@ -149,20 +149,34 @@ public final class DrawingList extends BorderPane {
 
     /** Lights the last count at or before a place, and brings it into view. */
     public void light(int scoreBar, double at) {
-        Optional<Lit> now = find(scoreBar, at);
+        light(find(scoreBar, at).stream().toList());
+    }
+
+    /** Lights the counts of a stretch of a bar, and brings them into view. */
+    public void light(int scoreBar, double from, double to) {
+        List<Lit> found = new ArrayList<>();
+        for (int i = 0; i < drawings.size(); i++) {
+            for (Spot spot : drawings.get(i).spots()) {
+                double at = spot.at().toDouble();
+                if (spot.bar() == scoreBar && at >= from - 1e-9 && at < to - 1e-9) {
+                    found.add(new Lit(i, spot));
+                }
+            }
+        }
+        light(found);
+    }
+
+    private void light(List<Lit> now) {
         if (!now.equals(lit)) {
             lit = now;
-            lit.ifPresent(this::bringIntoSight);
+            lit.stream().findFirst().ifPresent(this::bringIntoSight);
             slate.redraw();
         }
     }
 
     /** Turns the light off. */
     public void unlight() {
-        if (lit.isPresent()) {
-            lit = Optional.empty();
-            slate.redraw();
-        }
+        light(List.of());
     }
 
     /** Marks a count as selected. */
@@ -216,7 +230,7 @@ public final class DrawingList extends BorderPane {
             int index = i;
             List<Lit> marked = new ArrayList<>();
             chosen.ifPresent(marked::add);
-            lit.ifPresent(marked::add);
+            marked.addAll(lit);
             marked.stream().filter(one -> one.drawing == index).forEach(one -> mark(graphics, one.spot, top));
             painter.paint(drawings.get(i), MARGIN, top);
         }

@@ -26,13 +26,15 @@ import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.LitStride;
+import nimblestride.desktop.ui.page.StrideLight;
 import nimblestride.formats.font.Fonts;
 
 /**
  * Shows an exercise on a staff. It engraves in the background and follows the sound; a click on a count, or the arrow
  * keys, selects one.
  */
-public final class StaffView extends BorderPane implements AutoCloseable {
+public final class StaffView extends BorderPane implements AutoCloseable, StrideLight {
     private static final double SPACE = 6;
     private static final double GAP = 10;
 
@@ -42,6 +44,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
     private final Consumer<String> problem;
     private Optional<Laid> set = Optional.empty();
     private Optional<Asked> asked = Optional.empty();
+    private Optional<LitStride> lit = Optional.empty();
     private int chosen = -1;
 
     /**
@@ -146,6 +149,7 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         if (chosen >= 0) {
             view.choose(laid.spots.get(chosen).line, laid.spots.get(chosen).spot);
         }
+        light(laid);
     }
 
     /** Returns the score shown; empty until it is engraved. */
@@ -212,6 +216,27 @@ public final class StaffView extends BorderPane implements AutoCloseable {
         Optional<ScorePosition.Here> here =
                 playhead.isShown() ? set.get().following.at(playhead.moment().getAsDouble()) : Optional.empty();
         here.ifPresentOrElse(place -> view.light(place.bar(), place.at()), view::unlight);
+    }
+
+    @Override
+    public void light(LitStride stride) {
+        lit = Optional.of(stride);
+        set.ifPresent(this::light);
+    }
+
+    private void light(Laid laid) {
+        lit.ifPresent(stride -> laid.following
+                .at(stride.start().toDouble())
+                .ifPresent(place -> view.light(
+                        place.bar(),
+                        place.at(),
+                        place.at() + stride.end().minus(stride.start()).toDouble())));
+    }
+
+    @Override
+    public void unlight() {
+        lit = Optional.empty();
+        view.unlight();
     }
 
     @Override

@@ -182,7 +182,7 @@ record WeavePicture(List<Row> rows, List<Strand> strands) {
          */
         private List<NoteValue> places(int index, NoteValue start, NoteValue end) {
             Layer layer = analysis.layers().get(index).layer();
-            if (layer.pattern() instanceof Pattern.Placed) {
+            if (layer.pattern().isOnPhrase()) {
                 return List.of();
             }
             List<NoteValue> places = timeline(index)

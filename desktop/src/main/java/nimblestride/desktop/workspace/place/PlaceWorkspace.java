@@ -1,21 +1,25 @@
 package nimblestride.desktop.workspace.place;
 
 import java.util.function.Consumer;
+import java.util.function.LongSupplier;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
 import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
+import nimblestride.desktop.ui.page.StrideLight;
 import nimblestride.desktop.ui.page.Workspace;
 
 /** The Place workspace: voices on counts, stickings, what they ask of the hands, and ways to build on them. */
 public final class PlaceWorkspace extends PagedPane implements Workspace {
     private final LazyPage<CountsPage> counts;
+    private final LazyPage<WritePage> write;
     private final LazyPage<StaffPage> staff;
 
     /**
@@ -23,15 +27,21 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
      *
      * @param stage how many layers are heard and seen, from the first on
      * @param choose receives the moment of a count selected on the staff
+     * @param road lights the stride that is being written
+     * @param devices whose pads record a part
+     * @param nanos a clock in nanoseconds
      */
     public PlaceWorkspace(
             ExerciseDocument document,
             ObjectProperty<Counting> counting,
             ObjectProperty<Subdivision> subdivision,
             IntegerProperty stage,
-            Consumer<NoteValue> choose) {
+            Consumer<NoteValue> choose,
+            StrideLight road,
+            PlaybackDevices devices,
+            LongSupplier nanos) {
         counts = add(PageId.COUNTS, () -> new CountsPage(document, counting, subdivision, stage));
-        add(PageId.WRITE, () -> new WritePage(document, choose));
+        write = add(PageId.WRITE, () -> new WritePage(document, road, devices, nanos));
         staff = add(PageId.STAFF, () -> new StaffPage(counting, subdivision, choose));
         add(PageId.STICKING, () -> new StickingPage(document));
         add(PageId.HANDS, () -> new HandsPage(document));
@@ -50,5 +60,6 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
     /** Lights what is played at a moment, in whole notes from the beginning. */
     public void follow(Playhead playhead) {
         staff.ifMade(page -> page.follow(playhead));
+        write.ifMade(page -> page.follow(playhead));
     }
 }

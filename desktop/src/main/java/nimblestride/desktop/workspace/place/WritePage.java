@@ -2,72 +2,128 @@ package nimblestride.desktop.workspace.place;
 
 import java.util.Comparator;
 import java.util.List;
-import java.util.function.Consumer;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.Optional;
+import java.util.function.LongSupplier;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 import nimblestride.core.exercise.edit.PlacementEdits;
+import nimblestride.core.exercise.edit.WrittenOut;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.PartCompletion;
+import nimblestride.core.language.text.PartPlace;
+import nimblestride.core.language.text.PartRemark;
 import nimblestride.core.language.text.PartText;
 import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.time.meter.Phrase;
-import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.PlaybackDevices;
+import nimblestride.desktop.playback.Playhead;
+import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
+import nimblestride.desktop.ui.look.Palette;
+import nimblestride.desktop.ui.page.LitStride;
 import nimblestride.desktop.ui.page.Page;
+import nimblestride.desktop.ui.page.StrideLight;
+import nimblestride.desktop.view.staff.StaffView;
 
-/** Writes a part beat by beat, a bar in each line; what is placed elsewhere reads as the same text. */
+/**
+ * Writes a part beat by beat, a bar in each line, with the staff below; what is placed elsewhere reads as the same text.
+ */
 final class WritePage extends VBox implements Page {
-    private static final Pattern TIMES = Pattern.compile("x(\\d{1,4})\\s*$");
-    private static final Pattern NAME_BEFORE = Pattern.compile("[\\p{Ll}][\\p{Ll}\\p{N}-]*$");
-
     private static final int ROWS = 5;
+    private static final int USUAL_COLUMNS = 80;
+    /** What a text area keeps for its edges and its scroll bar, in pixels. */
+    private static final double EDGES = 36;
+
+    private static final int MOST_BARS_ENGRAVED = 256;
 
     private final ExerciseDocument document;
-    private final Consumer<NoteValue> choose;
+    private final StrideLight road;
     private final TypedField<List<Layer>> text;
+    private final TextArea area;
+    private final PartMarks marks;
+    private final PartRecorder recorder;
+    private final StaffView staff;
     private final Label problem = new WrappedLabel("", "problem");
+    private final Label question = new WrappedLabel("", "quiet");
+    private final Label notHere = new WrappedLabel("", "quiet");
+    private final HBox others;
     private Phrase phrase;
+    /** Why the part can't be written as text; empty where it can. */
+    private String unwritten = "";
 
-    /** @param choose brings a moment into view: the bar that is being written */
-    WritePage(ExerciseDocument document, Consumer<NoteValue> choose) {
+    private int columns = USUAL_COLUMNS;
+
+    /**
+     * @param road lights the stride that is being written
+     * @param devices whose pads record
+     * @param nanos a clock in nanoseconds
+     */
+    WritePage(ExerciseDocument document, StrideLight road, PlaybackDevices devices, LongSupplier nanos) {
         this.document = document;
-        this.choose = choose;
+        this.road = road;
         getStyleClass().add("page");
         text = TypedField.ofLines(
                 this::read,
-                layers -> PartText.lines(layers, exercise().phrase()),
+                layers -> PartText.lines(layers, exercise().phrase(), exercise().voices(), columns),
                 layers -> document.edit("part", exercise -> PlacementEdits.withPlaced(exercise, layers)),
                 document::endBurst);
-        TextArea area = (TextArea) text.input();
-        area.setId("part");
-        area.getStyleClass().add("part");
-        area.setPromptText("kick . snare . / hi-hat+kick hi-hat | %");
-        area.setAccessibleText("The part, beat by beat");
-        area.setWrapText(true);
-        area.setPrefRowCount(ROWS);
-        area.addEventFilter(KeyEvent.KEY_PRESSED, this::complete);
-        area.caretPositionProperty().addListener(change -> follow(area));
-        VBox.setVgrow(area, Priority.ALWAYS);
-        VBox.setVgrow(text, Priority.ALWAYS);
-        showProblem("");
-        getChildren()
-                .setAll(
-                        text,
-                        problem,
-                        new WrappedLabel(
-                                "/ between strides, | between bars; the notes of a stride share it evenly. + together,"
-                                        + " . rest, > accent, ( ) ghost, ' flam, '' drag, % the bar again, x3 three"
-                                        + " times. Tab completes a name.",
-                                "quiet"));
+        area = (TextArea) text.input();
+        setUp(area);
+        marks = new PartMarks(area);
+        recorder = new PartRecorder(this::exercise, area::setText, devices, nanos);
+        recorder.setBefore(() -> PartText.lines(
+                PlacementEdits.placements(exercise()), exercise().phrase(), exercise().voices(), columns));
+        staff = new StaffView(chosen -> {}, why -> showProblem(unwritten, why));
+        VBox.setVgrow(staff, Priority.ALWAYS);
+        question.setId("part-question");
+        SmallButton writeOut =
+                new SmallButton("Write them out", "part-write-out", () -> document.edit(WrittenOut::of));
+        others = new HBox(notHere, writeOut);
+        others.getStyleClass().add("wishes");
+        showProblem("", "");
+        ask("");
+        Label signs = new WrappedLabel(
+                "/ between strides, | between bars; the notes of a stride share it evenly. + together, . rest,"
+                        + " > accent, ( ) ghost, ' flam, '' drag, % the bar again, x3 three times. Tab completes names"
+                        + " and bars. F4 loops the bar, Shift+F4 the next.",
+                "quiet");
+        getChildren().setAll(new StackPane(text, marks), problem, question, others, recorder, staff, signs);
+    }
+
+    private void setUp(TextArea input) {
+        input.setId("part");
+        input.getStyleClass().add("part");
+        input.setPromptText("kick . snare . / hi-hat+kick hi-hat | %");
+        input.setAccessibleText("The part, beat by beat");
+        input.setPrefRowCount(ROWS);
+        input.setMinHeight(USE_PREF_SIZE);
+        input.addEventFilter(KeyEvent.KEY_PRESSED, this::complete);
+        input.caretPositionProperty().addListener(change -> follow());
+        input.focusedProperty().addListener(change -> follow());
+        input.textProperty().addListener(change -> check());
+        input.widthProperty().addListener(change -> wrap());
+        input.fontProperty().addListener(change -> wrap());
+        sceneProperty().addListener((property, old, scene) -> {
+            if (scene == null) {
+                road.unlight();
+                recorder.stop();
+            }
+        });
     }
 
     private Exercise exercise() {
@@ -90,44 +146,65 @@ final class WritePage extends VBox implements Page {
                 .toList();
     }
 
-    /** Completes the name before the caret where only one voice begins like it; otherwise Tab goes on, as everywhere. */
+    /** Completes a name or a bar before the caret; otherwise Tab goes on, as everywhere. */
     private void complete(KeyEvent event) {
-        if (event.getCode() != KeyCode.TAB || event.isControlDown() || !(event.getSource() instanceof TextArea area)) {
+        if (event.getCode() != KeyCode.TAB || event.isControlDown()) {
             return;
         }
         event.consume();
-        Matcher name = NAME_BEFORE.matcher(area.getText(0, area.getCaretPosition()));
-        List<String> names = !name.find() || event.isShiftDown()
-                ? List.of()
-                : exercise().voices().all().stream()
-                        .map(voice -> voice.name().replace(' ', '-'))
-                        .filter(one -> one.startsWith(name.group())
-                                && one.length() > name.group().length())
-                        .toList();
-        if (names.size() == 1) {
-            area.insertText(
-                    area.getCaretPosition(), names.get(0).substring(name.group().length()));
-        } else {
-            // In a text of many lines, the toolkit leaves it on Ctrl+Tab.
-            area.fireEvent(
-                    new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.TAB, event.isShiftDown(), true, false, false));
+        Optional<String> rest = event.isShiftDown()
+                ? Optional.empty()
+                : PartCompletion.at(
+                        area.getText(), area.getCaretPosition(), exercise().phrase(), exercise().voices());
+        // In a text of many lines, the toolkit leaves it on Ctrl+Tab.
+        rest.ifPresentOrElse(
+                more -> area.insertText(area.getCaretPosition(), more),
+                () -> area.fireEvent(new KeyEvent(
+                        KeyEvent.KEY_PRESSED, "", "", KeyCode.TAB, event.isShiftDown(), true, false, false)));
+    }
+
+    /** Lights the stride at the caret. */
+    private void follow() {
+        if (area.isFocused()) {
+            int caret = Math.min(area.getCaretPosition(), area.getLength());
+            PartPlace.at(area.getText(), caret, exercise().phrase())
+                    .map(place -> new LitStride(place.start(), place.end()))
+                    .ifPresent(stride -> {
+                        road.light(stride);
+                        staff.light(stride);
+                    });
         }
     }
 
-    /** Brings the bar at the caret into view. */
-    private void follow(TextArea area) {
-        if (!area.isFocused()) {
-            return;
-        }
-        String[] bars = area.getText(0, area.getCaretPosition()).split("\\|", -1);
-        int number = 0;
-        for (int i = 0; i < bars.length - 1; i++) {
-            Matcher times = TIMES.matcher(bars[i]);
-            number += times.find() ? Integer.parseInt(times.group(1)) : 1;
-        }
-        Phrase now = exercise().phrase();
-        if (number < now.bars().size()) {
-            choose.accept(now.startOf(number));
+    /** Underlines what is wrong, and asks about what is rarely meant. */
+    private void check() {
+        List<PartRemark> remarks = area.getText().isBlank()
+                ? List.of()
+                : PartText.check(area.getText(), exercise().phrase(), exercise().voices());
+        marks.show(remarks);
+        ask(remarks.stream()
+                .filter(remark -> !remark.wrong())
+                .min(Comparator.comparingInt(remark -> Math.abs(remark.from() - area.getCaretPosition())))
+                .map(PartRemark::words)
+                .orElse(""));
+    }
+
+    private void ask(String words) {
+        question.setText(words);
+        question.setVisible(!words.isEmpty());
+        question.setManaged(!words.isEmpty());
+    }
+
+    /** Breaks the lines anew where there is another width for them. */
+    private void wrap() {
+        Text sign = new Text("0");
+        sign.setFont(area.getFont());
+        int fitting = (int) ((area.getWidth() - EDGES) / sign.getLayoutBounds().getWidth());
+        if (fitting > 0 && fitting != columns) {
+            columns = fitting;
+            if (!area.isDisabled()) {
+                text.rewrite();
+            }
         }
     }
 
@@ -139,19 +216,62 @@ final class WritePage extends VBox implements Page {
                 // The same notes fall in other strides of other bars.
                 phrase = exercise.phrase();
                 text.rewrite();
+                check();
             }
             text.setDisable(false);
-            showProblem("");
+            unwritten = "";
         } catch (StrideException e) {
             text.clear();
             text.setDisable(true);
-            showProblem("I can't write this part beat by beat: " + e.getMessage() + ".");
+            unwritten = "I can't write this part beat by beat: " + e.getMessage() + ".";
         }
+        showProblem(unwritten, "");
+        showOthers(exercise);
+        staff.show(exercise, Math.min(MOST_BARS_ENGRAVED, bars(exercise)), ScoreStyle.DEFAULT);
     }
 
-    private void showProblem(String why) {
+    /** Returns how many bars the phrase has, or the longest part on it. */
+    private static int bars(Exercise exercise) {
+        return PlacementEdits.placements(exercise).stream()
+                .mapToInt(layer -> ((Pattern.Placed) layer.pattern())
+                        .bars(exercise.phrase())
+                        .bars()
+                        .size())
+                .max()
+                .orElse(exercise.phrase().bars().size());
+    }
+
+    private void showOthers(Exercise exercise) {
+        String names = IntStream.range(0, exercise.layers().size())
+                .filter(i -> !(exercise.layers().get(i).pattern() instanceof Pattern.Placed))
+                .mapToObj(exercise.layerNames()::get)
+                .collect(Collectors.joining(", "));
+        notHere.setText("These layers play by a rule, so they are not in the text: " + names + ".");
+        others.setVisible(!names.isEmpty());
+        others.setManaged(!names.isEmpty());
+    }
+
+    private void showProblem(String ofText, String ofStaff) {
+        String why = ofText.isEmpty() ? ofStaff : ofText;
         problem.setText(why);
         problem.setVisible(!why.isEmpty());
         problem.setManaged(!why.isEmpty());
+    }
+
+    /** Lights what is played, unless a stride is being written. */
+    void follow(Playhead playhead) {
+        if (!area.isFocused() || playhead.isShown()) {
+            staff.follow(playhead);
+        }
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        staff.setPalette(palette);
+    }
+
+    @Override
+    public void close() {
+        staff.close();
     }
 }
