@@ -3,6 +3,7 @@ package nimblestride.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.concurrent.TimeUnit;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.exercise.model.Exercise;
@@ -67,6 +68,92 @@ class WriteStoryTest extends WindowStory {
         clickOn("#part");
         chord(KeyCode.SHORTCUT, KeyCode.END);
         until(() -> !road.firstBarInView().isZero());
+    }
+
+    /** Every wrong bar is underlined; a rare tuplet is asked about; a part longer than the phrase runs across it. */
+    @Test
+    void whatIsWrongIsUnderlinedAndALongerPartRunsAcross() throws Exception {
+        retype("#bars", "2/4");
+        openWrite();
+        clickOn("#part").write("kick / snear | kick | kick . . . . / .");
+        until(() -> root().lookupAll(".part-wrong").size() == 2);
+        assertThat(root().lookupAll(".part-question")).hasSize(1);
+        assertThat(shows("Stride 1 of bar 3 has 5 notes: a quintuplet. Is that what you meant?"))
+                .isTrue();
+        chord(KeyCode.SHORTCUT, KeyCode.A);
+        write("kick / snare | kick");
+        type(KeyCode.TAB);
+        assertThat(part()).isEqualTo("kick / snare | kick / .");
+        type(KeyCode.TAB);
+        type(KeyCode.TAB);
+        assertThat(part()).isEqualTo("kick / snare | kick / . | %");
+        until(() -> layers().equals(List.of("kick at 1:0 2:0 3:0 across 3 bars", "snare at 1:1/4 across 3 bars")));
+        until(() -> shows("3-bar cycle"));
+    }
+
+    /** The bar at the caret loops slowly, then the next; the key again stops and gives the tempo back. */
+    @Test
+    void barsLoopSlowlyFromTheCaret() throws Exception {
+        lay("2/4 x3", "kick at 1:0 2:0 3:0");
+        openWrite();
+        clickOn("#part");
+        chord(KeyCode.SHORTCUT, KeyCode.END);
+        retypePart("kick / . | kick / . | kick / snare");
+        type(KeyCode.F4);
+        until(() -> shows("Playing at 60 %, bars 3 to 3"));
+        chord(KeyCode.SHIFT, KeyCode.F4);
+        until(() -> shows("Playing at 60 %, bars 1 to 1"));
+        type(KeyCode.F4);
+        until(() -> shows("Playing at 60 %, bars 3 to 3"));
+        type(KeyCode.F4);
+        until(() -> !shows("Playing"));
+    }
+
+    private void retypePart(String text) {
+        chord(KeyCode.SHORTCUT, KeyCode.A);
+        write(text);
+    }
+
+    /** Played on the keys of the computer: each hit takes the next share of its stride. */
+    @Test
+    void aPartIsRecordedStepByStep() throws Exception {
+        retype("#bars", "3/4");
+        openWrite();
+        fire("#part-record");
+        interact(() -> lookup("#part-record").query().requestFocus());
+        type(KeyCode.DIGIT2);
+        strike(KeyCode.B);
+        strike(KeyCode.J);
+        type(KeyCode.PERIOD);
+        chord(KeyCode.SHIFT, KeyCode.F);
+        until(() -> part().equals("kick hi-hat / . >snare / ."));
+        until(() -> layers().equals(List.of("kick at 1:0", "hi-hat at 1:1/8", "snare at >1:3/8")));
+        type(KeyCode.BACK_SPACE);
+        until(() -> part().equals("kick hi-hat / . . / ."));
+        // Two at once.
+        strike(KeyCode.L);
+        type(KeyCode.B);
+        until(() -> part().equals("kick hi-hat / . ride+kick / ."));
+        type(KeyCode.ESCAPE);
+        strike(KeyCode.L);
+        assertThat(part()).isEqualTo("kick hi-hat / . ride+kick / .");
+    }
+
+    /** Types a key, later than what was typed before. */
+    private void strike(KeyCode key) {
+        clock.addAndGet(TimeUnit.SECONDS.toNanos(1));
+        type(key);
+    }
+
+    /** What plays by a rule is named, and can be written out. */
+    @Test
+    void whatPlaysByARuleIsWrittenOut() throws Exception {
+        lay("2/4", "kick at 1:0", "ride every 1/8");
+        openWrite();
+        until(() -> shows("so they are not in the text: ride."));
+        fire("#part-write-out");
+        until(() -> part().equals("kick+ride ride / ride ride"));
+        assertThat(layers()).containsExactly("kick at 1:0", "ride at 1:0 1:1/8 1:1/4 1:3/8");
     }
 
     @Test

@@ -6,6 +6,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -19,6 +20,7 @@ import nimblestride.core.language.text.PartRecording.Hit;
 import nimblestride.core.language.text.PartRecording.Step;
 import nimblestride.desktop.playback.PadKeys;
 import nimblestride.desktop.playback.PlaybackDevices;
+import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.sound.kit.PadHit;
 
 /** Records a part step by step: each hit on a pad or a key takes the next share of its stride. */
@@ -33,27 +35,35 @@ final class PartRecorder extends HBox {
     private final PlaybackDevices devices;
     private final LongSupplier nanos;
     private final ToggleButton record = new ToggleButton("Record step by step");
-    private final Label hint = new Label();
+    private final Label hint = new WrappedLabel("", "quiet");
     private Optional<PartRecording> recording = Optional.empty();
     private Supplier<String> before = () -> "";
+    private final String usual;
     private int shares = FIRST_SHARES;
     private long lastHit;
 
     /**
+     * @param usual what is said while nothing is recorded
      * @param changed receives the part after each step
      * @param nanos a clock in nanoseconds
      */
-    PartRecorder(Supplier<Exercise> exercise, Consumer<String> changed, PlaybackDevices devices, LongSupplier nanos) {
+    PartRecorder(
+            String usual,
+            Supplier<Exercise> exercise,
+            Consumer<String> changed,
+            PlaybackDevices devices,
+            LongSupplier nanos) {
+        this.usual = usual;
         this.exercise = exercise;
         this.changed = changed;
         this.devices = devices;
         this.nanos = nanos;
-        getStyleClass().add("wishes");
+        setSpacing(10);
+        setAlignment(Pos.CENTER_LEFT);
         record.setId("part-record");
         record.getStyleClass().add("small");
         record.setMinWidth(USE_PREF_SIZE);
         hint.setId("part-record-hint");
-        hint.getStyleClass().add("quiet");
         record.selectedProperty().addListener((property, was, on) -> {
             recording = on ? Optional.of(PartRecording.after(before.get())) : Optional.empty();
             lastHit = nanos.getAsLong() - 2 * TOGETHER;
@@ -78,7 +88,7 @@ final class PartRecorder extends HBox {
     private void say() {
         hint.setText(
                 recording.isEmpty()
-                        ? ""
+                        ? usual
                         : "Play pads, or the keys " + PadKeys.description() + ". " + shares
                                 + " notes in a stride (press 1 to 9). Period rests, Backspace takes back.");
     }
@@ -92,9 +102,9 @@ final class PartRecorder extends HBox {
         if (PadKeys.voice(key).isPresent()) {
             devices.strike(new PadHit(PadKeys.voice(key).get(), level));
         } else if (key == KeyCode.PERIOD || key == KeyCode.DECIMAL) {
-            step(recording.get().then(new Step(List.of(), shares)));
+            begin(recording.get().then(new Step(List.of(), shares)));
         } else if (key == KeyCode.BACK_SPACE) {
-            step(recording.get().back());
+            begin(recording.get().back());
         } else if (key.isDigitKey() && !key.getName().endsWith("0")) {
             shares = Integer.parseInt(key.getName().substring(key.getName().length() - 1));
             say();
@@ -116,6 +126,12 @@ final class PartRecorder extends HBox {
         boolean together = at - lastHit < TOGETHER && !now.steps().isEmpty();
         lastHit = at;
         step(together ? now.together(hit) : now.then(new Step(List.of(hit), shares)));
+    }
+
+    /** Takes a state of the recording with which no hit is meant together. */
+    private void begin(PartRecording next) {
+        lastHit = nanos.getAsLong() - 2 * TOGETHER;
+        step(next);
     }
 
     private void step(PartRecording next) {

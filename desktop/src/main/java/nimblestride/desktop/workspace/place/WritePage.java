@@ -44,7 +44,11 @@ import nimblestride.desktop.view.staff.StaffView;
  * Writes a part beat by beat, a bar in each line, with the staff below; what is placed elsewhere reads as the same text.
  */
 final class WritePage extends VBox implements Page {
-    private static final int ROWS = 5;
+    private static final String SIGNS = "/ stride, | bar, + together, . rest, > accent, ( ) ghost, ' flam, '' drag, % the bar"
+            + " again, x3 three times. Tab completes; F4 loops the bar, Shift+F4 the next.";
+
+    private static final int ROWS = 4;
+    private static final double STAFF_HEIGHT = 84;
     private static final int USUAL_COLUMNS = 80;
     /** What a text area keeps for its edges and its scroll bar, in pixels. */
     private static final double EDGES = 36;
@@ -85,10 +89,11 @@ final class WritePage extends VBox implements Page {
         area = (TextArea) text.input();
         setUp(area);
         marks = new PartMarks(area);
-        recorder = new PartRecorder(this::exercise, area::setText, devices, nanos);
+        recorder = new PartRecorder(SIGNS, this::exercise, area::setText, devices, nanos);
         recorder.setBefore(() -> PartText.lines(
                 PlacementEdits.placements(exercise()), exercise().phrase(), exercise().voices(), columns));
         staff = new StaffView(chosen -> {}, why -> showProblem(unwritten, why));
+        staff.setMinHeight(STAFF_HEIGHT);
         VBox.setVgrow(staff, Priority.ALWAYS);
         question.setId("part-question");
         SmallButton writeOut =
@@ -97,12 +102,7 @@ final class WritePage extends VBox implements Page {
         others.getStyleClass().add("wishes");
         showProblem("", "");
         ask("");
-        Label signs = new WrappedLabel(
-                "/ between strides, | between bars; the notes of a stride share it evenly. + together, . rest,"
-                        + " > accent, ( ) ghost, ' flam, '' drag, % the bar again, x3 three times. Tab completes names"
-                        + " and bars. F4 loops the bar, Shift+F4 the next.",
-                "quiet");
-        getChildren().setAll(new StackPane(text, marks), problem, question, others, recorder, staff, signs);
+        getChildren().setAll(new StackPane(text, marks), problem, question, others, recorder, staff);
     }
 
     private void setUp(TextArea input) {
@@ -110,6 +110,7 @@ final class WritePage extends VBox implements Page {
         input.getStyleClass().add("part");
         input.setPromptText("kick . snare . / hi-hat+kick hi-hat | %");
         input.setAccessibleText("The part, beat by beat");
+        input.setWrapText(true);
         input.setPrefRowCount(ROWS);
         input.setMinHeight(USE_PREF_SIZE);
         input.addEventFilter(KeyEvent.KEY_PRESSED, this::complete);
