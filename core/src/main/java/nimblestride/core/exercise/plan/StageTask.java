@@ -3,6 +3,7 @@ package nimblestride.core.exercise.plan;
 import java.util.Locale;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.time.meter.Phrase;
 
 /** What to play of an exercise in a stage. */
 public sealed interface StageTask {
@@ -67,6 +68,27 @@ public sealed interface StageTask {
         @Override
         public String title() {
             return "inner bar " + number;
+        }
+    }
+
+    /**
+     * Play some bars over and over.
+     *
+     * @param first number of the first bar, from 1
+     * @param last number of the last bar
+     */
+    record SomeBars(int first, int last) implements StageTask {
+        /** @throws nimblestride.core.foundation.failure.InvalidValueException if there is no such range */
+        public SomeBars {
+            if (first < 1 || last < first || last > Phrase.MAX_BARS) {
+                throw new InvalidValueException("bars run from a first to a later one, such as bars 3 to 4, not "
+                        + first + " to " + last);
+            }
+        }
+
+        @Override
+        public String title() {
+            return first == last ? "bar " + first : "bars " + first + " to " + last;
         }
     }
 

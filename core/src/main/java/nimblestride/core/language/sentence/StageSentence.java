@@ -49,6 +49,9 @@ public final class StageSentence {
         if (task instanceof StageTask.InnerBar inner) {
             return inner.title() + " over and over";
         }
+        if (task instanceof StageTask.SomeBars bars) {
+            return bars.title() + " over and over";
+        }
         if (task instanceof StageTask.Displaced late) {
             NoteValue unit = exercise.phrase().bar(0).meter().unit();
             return "everything " + CommonNote.of(List.of(unit)).say(unit.times(late.units())) + " late";

@@ -18,13 +18,15 @@ import nimblestride.core.kit.voice.Limb;
 public final class StageText {
     private static final String EXAMPLE = "For example: right hand solo in 3+1 at 70 %";
     private static final String TASKS = "count aloud, pad hand to hand, right hand solo, all limbs, accents and ghosts,"
-            + " inner bar 1, displaced by 1, or as written";
+            + " bar 1, bars 1 to 2, inner bar 1, displaced by 1, or as written";
     private static final Pattern WRITTEN = Pattern.compile(
             "\\s*(.*?)(?:\\s+of\\s+(.+?))?(?:\\s+in\\s+(\\S+|free time))?(?:\\s+at\\s+(\\S+?)\\s*%?)?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FRAME = Pattern.compile("(\\d{1,6})\\+(\\d{1,6})");
     private static final Pattern PERCENT = Pattern.compile("\\d{1,6}");
     private static final Pattern INNER_BAR = Pattern.compile("inner bar (\\d{1,6})", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BARS =
+            Pattern.compile("bars? (\\d{1,6})(?:\\s*(?:to|-)\\s*(\\d{1,6}))?", Pattern.CASE_INSENSITIVE);
     private static final Pattern DISPLACED = Pattern.compile("displaced by (\\d{1,6})", Pattern.CASE_INSENSITIVE);
 
     private StageText() {}
@@ -68,6 +70,12 @@ public final class StageText {
         if (innerBar.isPresent()) {
             int number = Integer.parseInt(innerBar.get().group(1));
             return part.make(() -> new StageTask.InnerBar(number), ". " + EXAMPLE);
+        }
+        Optional<MatchResult> bars = part.match(BARS);
+        if (bars.isPresent()) {
+            int first = Integer.parseInt(bars.get().group(1));
+            int last = bars.get().group(2) == null ? first : Integer.parseInt(bars.get().group(2));
+            return part.make(() -> new StageTask.SomeBars(first, last), ". " + EXAMPLE);
         }
         MatchResult displaced = part.match(DISPLACED).orElseThrow(() -> part.error(TASKS + ". " + EXAMPLE));
         return part.make(() -> new StageTask.Displaced(Integer.parseInt(displaced.group(1))), ". " + EXAMPLE);

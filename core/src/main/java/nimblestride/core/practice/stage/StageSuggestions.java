@@ -17,7 +17,7 @@ import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.layer.pattern.Layer;
 
 /**
- * Suggests stages that lead to an exercise: counting, on the pad, limb by limb, all limbs, with accents and ornaments,
+ * Suggests stages that lead to an exercise: counting, on the pad, bar by bar, limb by limb, all limbs, with accents and ornaments,
  * with the layers that run across it one after the other, displaced, then time and fill up to its tempo (common
  * practice; the percentages are a choice of this program). What an exercise does not have makes no stage.
  */
@@ -31,13 +31,25 @@ public final class StageSuggestions {
     private final Exercise exercise;
     private final List<Stage> stages = new ArrayList<>();
 
-    private StageSuggestions(Exercise exercise) {
+    private final List<Integer> hardBars;
+
+    private StageSuggestions(Exercise exercise, List<Integer> hardBars) {
         this.exercise = exercise.selectedOnly();
+        this.hardBars = hardBars;
     }
 
     /** Returns the stages for the selected section. */
     public static List<Stage> leadingTo(Exercise exercise) {
-        return new StageSuggestions(exercise).propose();
+        return leadingTo(exercise, List.of());
+    }
+
+    /**
+     * Returns the stages for the selected section, with the bars first that somebody finds hard.
+     *
+     * @param hardBars numbers from 0, hardest first
+     */
+    public static List<Stage> leadingTo(Exercise exercise, List<Integer> hardBars) {
+        return new StageSuggestions(exercise, hardBars).propose();
     }
 
     private List<Stage> propose() {
@@ -47,6 +59,7 @@ public final class StageSuggestions {
             return stages;
         }
         addInnerBars();
+        stages.addAll(new BarStages(exercise, hardBars).stages());
         List<String> ground = ground();
         List<String> across = exercise.layerNames().stream()
                 .filter(name -> !ground.contains(name))

@@ -126,6 +126,9 @@ public final class StagedExercise {
         if (task instanceof StageTask.InnerBar inner) {
             return innerBar(inner.number());
         }
+        if (task instanceof StageTask.SomeBars bars) {
+            return someBars(bars);
+        }
         if (task instanceof StageTask.Displaced displaced) {
             NoteValue unit = content.phrase().bars().get(0).meter().unit();
             return notes(note -> note, unit.times(displaced.units()));
@@ -184,27 +187,41 @@ public final class StagedExercise {
                 int chosen = number - before - 1;
                 NoteValue start = phrase.startOf(bar)
                         .plus(phrase.bars().get(bar).innerBarStarts().get(chosen));
-                return window(start, inner.get(chosen));
+                return window(start, Phrase.of(inner.get(chosen)));
             }
             before += inner.size();
         }
         throw new InvalidValueException("there is no inner bar " + number + "; this phrase has " + before);
     }
 
-    private Exercise window(NoteValue start, Bar bar) {
-        NoteValue end = start.plus(bar.length());
+    /** Returns what the first round plays in some bars, in those bars alone. */
+    private Exercise someBars(StageTask.SomeBars some) {
+        Phrase phrase = content.phrase();
+        if (some.last() > phrase.bars().size()) {
+            throw new InvalidValueException("there is no bar " + some.last() + "; this phrase has "
+                    + phrase.bars().size());
+        }
+        return window(
+                phrase.startOf(some.first() - 1L),
+                Phrase.folded(phrase.bars().subList(some.first() - 1, some.last())));
+    }
+
+    private Exercise window(NoteValue start, Phrase bars) {
+        NoteValue end = start.plus(bars.length());
         LimbAssignment hands =
                 Analysis.of(content).hands(content.phrase().bars().size());
         checkCount(hands.isComplete() ? 0 : -1);
         Map<Voice, SortedSet<Placement>> byVoice = new LinkedHashMap<>();
         for (LimbNote note : hands.notes()) {
             if (note.at().compareTo(start) >= 0 && note.at().compareTo(end) < 0) {
+                NoteValue at = note.at().minus(start);
+                int bar = ExactMath.toInt(bars.barAt(at));
                 byVoice.computeIfAbsent(note.voice(), voice -> new TreeSet<>())
                         .add(new Placement(
-                                0, note.at().minus(start), note.stroke().by(note.limb())));
+                                bar, at.minus(bars.startOf(bar)), note.stroke().by(note.limb())));
             }
         }
-        return content.withPhrase(Phrase.of(bar)).withLayers(layers(byVoice));
+        return content.withPhrase(bars).withLayers(layers(byVoice));
     }
 
     private static List<Layer> layers(Map<Voice, SortedSet<Placement>> byVoice) {

@@ -37,7 +37,7 @@ public final class PracticeWorkspace extends PagedPane implements Workspace {
             Consumer<Optional<Timing>> showTiming,
             WindowServices services) {
         add(PageId.TODAY, () -> new TodayPage(book, rests, services.library()));
-        add(PageId.STAGES, () -> new StagesPage(document, transport, services.status()));
+        add(PageId.STAGES, () -> new StagesPage(document, book, transport, services.status()));
         add(PageId.LADDER, () -> new LadderPage(document, book, transport, diary));
         add(PageId.TIMING, () -> new TimingPage(document, transport, devices, diary, showTiming));
         add(PageId.LOG, () -> new LogPage(document, book, edits, diary, services.export()));

@@ -3,6 +3,7 @@ package nimblestride.desktop.workspace.practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.function.UnaryOperator;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -16,9 +17,13 @@ import nimblestride.core.exercise.plan.StageTask;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.sentence.StageSentence;
 import nimblestride.core.language.text.StageText;
+import nimblestride.core.practice.journal.LogOwner;
+import nimblestride.core.practice.stage.HardBars;
 import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.core.practice.stage.StagedExercise;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Status;
 import nimblestride.desktop.ui.control.SentenceRow;
@@ -29,10 +34,16 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
+import nimblestride.formats.json.DraftJson.InBook;
+import nimblestride.store.book.Book;
 
 /** Shows the stages that lead to the exercise, as a picture and as a list: suggested, typed, and played. */
 final class StagesPage extends VBox implements Page {
+    private static final int LAST_ENTRIES = 40;
+
     private final ExerciseDocument document;
+    private final OpenBook book;
+    private final LatestOnly reading = new LatestOnly("suggesting stages");
     private final Transport transport;
     private final Status status;
     private final SentenceRows list = new SentenceRows("Stages, in the order of practice", this::remove, this::move);
@@ -44,8 +55,9 @@ final class StagesPage extends VBox implements Page {
     private final List<TypedField<Stage>> fields = new ArrayList<>();
     private final List<ToggleButton> plays = new ArrayList<>();
 
-    StagesPage(ExerciseDocument document, Transport transport, Status status) {
+    StagesPage(ExerciseDocument document, OpenBook book, Transport transport, Status status) {
         this.document = document;
+        this.book = book;
         this.transport = transport;
         this.status = status;
         getStyleClass().add("page");
@@ -69,7 +81,27 @@ final class StagesPage extends VBox implements Page {
     }
 
     private void propose() {
-        edit(StageSuggestions.leadingTo(document.exerciseProperty().get()));
+        Exercise exercise = document.exerciseProperty().get();
+        Optional<UUID> id = document.inBookProperty().get().map(InBook::id);
+        Optional<Book> open = book.book();
+        reading.ask(
+                () -> StageSuggestions.leadingTo(exercise, hardBars(id, open)),
+                stages -> {
+                    if (document.exerciseProperty().get().equals(exercise)) {
+                        edit(stages);
+                    }
+                });
+    }
+
+    private static List<Integer> hardBars(Optional<UUID> exercise, Optional<Book> open) {
+        try {
+            return exercise.isEmpty() || open.isEmpty()
+                    ? List.of()
+                    : HardBars.of(open.get().log().hardPlaces(LogOwner.USER, exercise.get(), LAST_ENTRIES));
+        } catch (StrideException e) {
+            // The Book shows what is wrong with it; then no bar comes first.
+            return List.of();
+        }
     }
 
     private void add(Stage stage) {
@@ -135,6 +167,11 @@ final class StagesPage extends VBox implements Page {
             rows.add(row(i));
         }
         list.setRows(rows);
+    }
+
+    @Override
+    public void close() {
+        reading.close();
     }
 
     private SentenceRow row(int index) {
