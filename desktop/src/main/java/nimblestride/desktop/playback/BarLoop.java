@@ -38,7 +38,12 @@ public final class BarLoop {
 
     /** Loops the bar after the one that loops; after a certain bar where none does. */
     public void next(long bar) {
-        long last = transport.settings().loopProperty().get().map(loop -> loop.to() - 1L).orElse(bar);
+        long last = transport
+                .settings()
+                .loopProperty()
+                .get()
+                .map(loop -> loop.to() - 1L)
+                .orElse(bar);
         loop((int) ((last + 1) % bars()));
     }
 

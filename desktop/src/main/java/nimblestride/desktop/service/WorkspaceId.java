@@ -20,13 +20,13 @@ public enum WorkspaceId {
     }
 
     /**
-     * Returns whether it needs more room than the Road: for two tempos one above the other, a page of music, or much
+     * Returns whether it needs more room than the Road: for two tempos one above the other, music on a staff, or much
      * text.
      */
     public boolean needsRoom() {
         return switch (this) {
-            case MODULATE, PRACTICE, STUDENTS, SHARE -> true;
-            case GROUP, PLACE, CROSS, SOUND -> false;
+            case PLACE, MODULATE, PRACTICE, STUDENTS, SHARE -> true;
+            case GROUP, CROSS, SOUND -> false;
         };
     }
 

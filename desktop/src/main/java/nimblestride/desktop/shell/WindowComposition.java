@@ -8,6 +8,7 @@ import javafx.application.Platform;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import nimblestride.core.notation.page.Sheet;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.BookAutosave;
@@ -132,7 +133,11 @@ final class WindowComposition {
                 moment -> road.bringIntoView(moment),
                 road,
                 sound.devices(),
-                nanos);
+                nanos,
+                sound.transport(),
+                services.export(),
+                this::sheet,
+                book::today);
         cross = new CrossWorkspace(document, library);
         recorder = new PracticeRecorder(document, book, sound.transport(), nanos);
         stand = new MusicStandWindow(stage, document, road, sound.transport(), sound.devices(), recorder, frame::style);
@@ -175,11 +180,7 @@ final class WindowComposition {
         layOut(new MainMenu(
                 new FileMenu(files, library, backups, services, share, this::quit),
                 new EditMenu(document, steps, history, assign, files, status),
-                new PlayMenu(
-                        sound.transport(),
-                        new BarLoop(document, sound.transport()),
-                        road,
-                        services.navigation()),
+                new PlayMenu(sound.transport(), new BarLoop(document, sound.transport()), road, services.navigation()),
                 new ViewMenu(options, services.navigation(), road, stand, appearance, bookPane::find),
                 new HelpMenu(help, start, dialogs, defects)));
         connect();
@@ -250,6 +251,10 @@ final class WindowComposition {
         FileDrop.accept(frame.scene(), files::open);
         FocusFallback.keep(frame.scene(), heading, road);
         new BreakReminder(sound.transport(), practice.breaksProperty(), status).listen();
+    }
+
+    private Sheet sheet() {
+        return share.sheet();
     }
 
     private void follow(Playhead playhead) {

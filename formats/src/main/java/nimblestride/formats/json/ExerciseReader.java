@@ -86,7 +86,8 @@ final class ExerciseReader {
                 "ladder",
                 "swing",
                 "voices",
-                "shortNames");
+                "shortNames",
+                "varied");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
         NamedVoices named = root.has("voices") ? voices(root.member("voices")) : NamedVoices.KIT;

@@ -68,10 +68,9 @@ final class ExerciseWriter {
         }
         if (!exercise.voices().shortNames().isEmpty()) {
             ArrayNode names = root.putArray("shortNames");
-            exercise.voices()
-                    .shortNames()
-                    .forEach((voice, name) ->
-                            names.addObject().put("voice", voice).put("name", name));
+            exercise.voices().shortNames().forEach((voice, name) -> names.addObject()
+                    .put("voice", voice)
+                    .put("name", name));
         }
         PracticeJson.write(exercise.practice(), root);
         return root;

@@ -24,7 +24,7 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Reads and writes a practice plan as members of its exercise: {@code practised}, {@code stages}, and {@code ladder}.
+ * Reads and writes a practice plan as members of its exercise: {@code practised}, {@code stages}, {@code ladder}, and {@code varied}.
  */
 final class PracticeJson {
     private static final Map<String, DayOfWeek> DAYS = days();
@@ -55,7 +55,7 @@ final class PracticeJson {
             }
         }
         Optional<Ladder> ladder = root.optional("ladder", PracticeJson::ladder);
-        return new PracticePlan(ticked, stages, ladder);
+        return new PracticePlan(ticked, stages, ladder, root.optional("varied", VariationJson::read));
     }
 
     private static Ladder ladder(JsonNodeReader place) {
@@ -90,6 +90,7 @@ final class PracticeJson {
             practice.stages().forEach(stage -> stages.add(StageText.writeToFile(stage)));
         }
         practice.ladder().ifPresent(ladder -> write(ladder, root.putObject("ladder")));
+        practice.varied().ifPresent(plan -> VariationJson.write(plan, root.putObject("varied")));
     }
 
     private static void write(Ladder ladder, ObjectNode node) {

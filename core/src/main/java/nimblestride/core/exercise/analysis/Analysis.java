@@ -14,7 +14,6 @@ import nimblestride.core.layer.alignment.Meeting;
 import nimblestride.core.layer.alignment.Unison;
 import nimblestride.core.layer.limbs.LimbAssignment;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;

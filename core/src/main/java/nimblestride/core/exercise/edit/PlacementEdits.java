@@ -42,7 +42,8 @@ public final class PlacementEdits {
                 changed.add(layer);
                 continue;
             }
-            Optional<Pattern> now = Optional.ofNullable(wanted.remove(layer.voice())).map(Layer::pattern);
+            Optional<Pattern> now =
+                    Optional.ofNullable(wanted.remove(layer.voice())).map(Layer::pattern);
             withLost(now, (Pattern.Placed) layer.pattern(), exercise.phrase())
                     .ifPresent(pattern -> changed.add(layer.withPattern(pattern)));
         }

@@ -84,9 +84,8 @@ public final class WrittenOut {
         for (Hit hit : hits) {
             int bar = ExactMath.toInt(all.barAt(hit.at()));
             Placement placement = new Placement(bar, hit.at().minus(all.startOf(bar)), hit.stroke());
-            hit.voices()
-                    .forEach(voice -> byVoice.computeIfAbsent(voice, one -> new ArrayList<>())
-                            .add(placement));
+            hit.voices().forEach(voice -> byVoice.computeIfAbsent(voice, one -> new ArrayList<>())
+                    .add(placement));
         }
         int ownBars = bars == phrase.bars().size() ? 0 : all.bars().size();
         List<Layer> layers = new ArrayList<>();

@@ -81,8 +81,8 @@ public sealed interface StageTask {
         /** @throws nimblestride.core.foundation.failure.InvalidValueException if there is no such range */
         public SomeBars {
             if (first < 1 || last < first || last > Phrase.MAX_BARS) {
-                throw new InvalidValueException("bars run from a first to a later one, such as bars 3 to 4, not "
-                        + first + " to " + last);
+                throw new InvalidValueException(
+                        "bars run from a first to a later one, such as bars 3 to 4, not " + first + " to " + last);
             }
         }
 

@@ -68,8 +68,7 @@ final class LayerChecks {
             return;
         }
         Phrase bars = placed.bars(phrase);
-        long lost =
-                placed.placements().stream().filter(one -> !one.isOn(bars)).count();
+        long lost = placed.placements().stream().filter(one -> !one.isOn(bars)).count();
         if (lost == 0) {
             return;
         }

@@ -19,7 +19,6 @@ import nimblestride.core.insight.finding.Finding.Place;
 import nimblestride.core.insight.wording.FindingWords;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -49,8 +48,8 @@ final class LayerFindings {
         Layer layer = ofLayer.layer();
         return ofLayer.alignment()
                 .result()
-                .filter(alignment -> !layer.pattern().isOnPhrase()
-                        && alignment.timeline().hitsPerPeriod() > 0)
+                .filter(alignment ->
+                        !layer.pattern().isOnPhrase() && alignment.timeline().hitsPerPeriod() > 0)
                 .map(alignment -> {
                     List<Fact> details = new LayerDetails(analysis, index, alignment).find();
                     return new Finding(

@@ -9,36 +9,47 @@ import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.sticking.Sticking;
-import nimblestride.core.kit.stroke.Dynamic;
-import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
-import nimblestride.core.kit.voice.Limb;
 
 /**
  * Every way to fill some steps of a sticking with chosen strokes and rests, with a limit on strokes in a row by one
  * hand. Strokes that are kept on both sides count, because the sticking repeats (where all of it is open, its seam is
  * not looked at). Counts the ways step by step, and builds the one with any number without the others.
- *
- * @param base the sticking; what lies outside the open steps is kept
- * @param from first open step, from 0
- * @param to step after the last open one
- * @param choices for an open step, each once, at most {@value #MAX_CHOICES}
- * @param mostInARow strokes in a row by one hand, one or more
- * @param lead the stronger hand
  */
-public record Combinations(
-        Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow, LeadHand lead)
-        implements StickingVariations {
+public final class Combinations implements StickingVariations {
     /** The most choices. */
     public static final int MAX_CHOICES = 16;
     /** The most open steps. */
     public static final int MAX_OPEN = 64;
 
-    private static final int REST_COST = 1;
+    private final Sticking base;
+    private final int from;
+    private final int to;
+    private final List<Optional<Stroke>> choices;
+    private final int mostInARow;
+    private final LeadHand lead;
+    /** How many ways lead on from each place, by their cost. */
+    private final Map<Place, List<BigInteger>> table = new HashMap<>();
 
-    /** @throws InvalidValueException if a number is out of range */
-    public Combinations {
-        choices = List.copyOf(choices);
+    /**
+     * Counts the ways.
+     *
+     * @param base the sticking; what lies outside the open steps is kept
+     * @param from first open step, from 0
+     * @param to step after the last open one
+     * @param choices for an open step, each once, at most {@value #MAX_CHOICES}
+     * @param mostInARow strokes in a row by one hand, one or more
+     * @param lead the stronger hand
+     * @throws InvalidValueException if a number is out of range
+     */
+    public Combinations(
+            Sticking base, int from, int to, List<Optional<Stroke>> choices, int mostInARow, LeadHand lead) {
+        this.base = base;
+        this.from = from;
+        this.to = to;
+        this.choices = List.copyOf(choices);
+        this.mostInARow = mostInARow;
+        this.lead = lead;
         if (from < 0 || to > base.length() || from >= to) {
             throw new InvalidValueException(
                     "choose 1 to " + base.length() + " steps to vary, not " + (from + 1) + " to " + to);
@@ -54,20 +65,7 @@ public record Combinations(
         if (mostInARow < 1) {
             throw new InvalidValueException("allow 1 or more strokes in a row, not " + mostInARow);
         }
-    }
-
-    /** The hand of the last stroke, how many strokes it has had in a row, and whether the last was accented. */
-    private record Row(Optional<Limb> hand, int strokes, boolean accented) {
-        static final Row NONE = new Row(Optional.empty(), 0, false);
-
-        Row after(Stroke stroke) {
-            Optional<Limb> limb = stroke.limb().filter(Limb::isHand);
-            if (limb.isEmpty()) {
-                return NONE;
-            }
-            return new Row(
-                    limb, limb.equals(hand) ? strokes + 1 : 1, stroke.level().isAccent());
-        }
+        waysFrom(new Place(from, before()));
     }
 
     /** Creates combinations for players whose right hand is the stronger one. */
@@ -75,19 +73,12 @@ public record Combinations(
         this(base, from, to, choices, mostInARow, LeadHand.RIGHT);
     }
 
-    private record Place(int step, Row row) {}
+    private record Place(int step, HandRun row) {}
 
-    /** Returns how many ways lead on from each place, by their cost. */
-    private Map<Place, List<BigInteger>> table() {
-        Map<Place, List<BigInteger>> table = new HashMap<>();
-        waysFrom(new Place(from, before()), table);
-        return table;
-    }
-
-    private Row before() {
-        Row row = Row.NONE;
+    private HandRun before() {
+        HandRun row = HandRun.NONE;
         for (Optional<Stroke> step : kept()) {
-            row = step.map(row::after).orElse(Row.NONE);
+            row = row.after(step);
         }
         return row;
     }
@@ -99,7 +90,7 @@ public record Combinations(
         return kept;
     }
 
-    private List<BigInteger> waysFrom(Place place, Map<Place, List<BigInteger>> table) {
+    private List<BigInteger> waysFrom(Place place) {
         List<BigInteger> known = table.get(place);
         if (known != null) {
             return known;
@@ -111,10 +102,10 @@ public record Combinations(
             }
         } else {
             for (Optional<Stroke> choice : choices) {
-                Row next = choice.map(place.row::after).orElse(Row.NONE);
-                if (next.strokes <= mostInARow) {
-                    int cost = choice.map(stroke -> cost(place.row, stroke)).orElse(REST_COST);
-                    add(ways, waysFrom(new Place(place.step + 1, next), table), cost);
+                HandRun next = place.row.after(choice);
+                if (next.strokes() <= mostInARow) {
+                    int cost = Difficulty.points(place.row, choice, lead);
+                    add(ways, waysFrom(new Place(place.step + 1, next)), cost);
                 }
             }
         }
@@ -132,14 +123,14 @@ public record Combinations(
     }
 
     /** Returns whether what is kept after the open steps makes no run too long. */
-    private boolean endsWell(Row row) {
-        Row now = row;
+    private boolean endsWell(HandRun row) {
+        HandRun now = row;
         for (Optional<Stroke> step : kept()) {
-            Row next = step.map(now::after).orElse(Row.NONE);
-            if (next.strokes <= now.strokes) {
+            HandRun next = now.after(step);
+            if (next.strokes() <= now.strokes()) {
                 return true;
             }
-            if (next.strokes > mostInARow) {
+            if (next.strokes() > mostInARow) {
                 return false;
             }
             now = next;
@@ -147,30 +138,14 @@ public record Combinations(
         return true;
     }
 
-    /**
-     * Returns what makes a way harder (common practice): the same hand twice, a foot, an accent, a ghost note, an
-     * ornament; a ghost note after an accent in the same hand, an accent on the second note of a double, and either of
-     * them, or a double, in the weaker hand.
-     */
-    private int cost(Row row, Stroke stroke) {
-        boolean again =
-                row.hand.isPresent() && stroke.limb().filter(Limb::isHand).equals(row.hand);
-        boolean foot = stroke.limb().filter(limb -> !limb.isHand()).isPresent();
-        boolean plain = stroke.level() == Dynamic.NORMAL;
-        boolean drop = again && row.accented && stroke.level() == Dynamic.GHOST;
-        boolean push = again && !row.accented && stroke.level().isAccent();
-        boolean weaker = stroke.limb().equals(Optional.of(lead.hand().other())) && (again || !plain);
-        return (again ? 1 : 0)
-                + (foot ? 1 : 0)
-                + (plain ? 0 : 1)
-                + (stroke.ornament() == Ornament.NONE ? 0 : 2)
-                + (drop || push ? 2 : 0)
-                + (weaker ? 1 : 0);
+    @Override
+    public Difficulty difficulty(Sticking variation) {
+        return Difficulty.of(before(), variation.steps().subList(from, to), lead);
     }
 
     @Override
     public BigInteger count() {
-        return sum(table().get(new Place(from, before())));
+        return sum(table.get(new Place(from, before())));
     }
 
     private static BigInteger sum(List<BigInteger> ways) {
@@ -179,15 +154,13 @@ public record Combinations(
 
     @Override
     public Sticking inOrder(BigInteger number) {
-        Map<Place, List<BigInteger>> table = table();
         List<Optional<Stroke>> ticked = new ArrayList<>();
         Place place = new Place(from, before());
         BigInteger left = number;
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
-                Place next =
-                        new Place(place.step + 1, choice.map(place.row::after).orElse(Row.NONE));
-                BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : sum(table.get(next));
+                Place next = new Place(place.step + 1, place.row.after(choice));
+                BigInteger ways = next.row.strokes() > mostInARow ? BigInteger.ZERO : sum(table.get(next));
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);
                     place = next;
@@ -201,7 +174,6 @@ public record Combinations(
 
     @Override
     public Sticking easiestFirst(BigInteger number) {
-        Map<Place, List<BigInteger>> table = table();
         Place place = new Place(from, before());
         List<BigInteger> all = table.get(place);
         BigInteger left = number;
@@ -212,11 +184,9 @@ public record Combinations(
         List<Optional<Stroke>> ticked = new ArrayList<>();
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
-                Place next =
-                        new Place(place.step + 1, choice.map(place.row::after).orElse(Row.NONE));
-                Row row = place.row;
-                int rest = cost - choice.map(stroke -> cost(row, stroke)).orElse(REST_COST);
-                BigInteger ways = next.row.strokes > mostInARow ? BigInteger.ZERO : waysOf(table.get(next), rest);
+                Place next = new Place(place.step + 1, place.row.after(choice));
+                int rest = cost - Difficulty.points(place.row, choice, lead);
+                BigInteger ways = next.row.strokes() > mostInARow ? BigInteger.ZERO : waysOf(table.get(next), rest);
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);
                     place = next;

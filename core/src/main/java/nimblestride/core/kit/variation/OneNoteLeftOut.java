@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.stroke.Stroke;
 
@@ -26,11 +27,16 @@ public record OneNoteLeftOut(Sticking base, List<Integer> cells) implements Stic
     }
 
     @Override
+    public Difficulty difficulty(Sticking variation) {
+        return Difficulty.of(HandRun.NONE, variation.steps(), LeadHand.RIGHT);
+    }
+
+    @Override
     public BigInteger count() {
         return cells.stream().map(BigInteger::valueOf).reduce(BigInteger.ONE, BigInteger::multiply);
     }
 
-    /** Leaves out the last note of every cell first, where it is missed the least. */
+    /** Leaves out the last note of every cell first, where it is missed the least, whatever is left to play. */
     @Override
     public Sticking easiestFirst(BigInteger number) {
         return inOrder(count().subtract(BigInteger.ONE).subtract(number));

@@ -43,6 +43,9 @@ public interface StickingVariations {
      */
     Sticking easiestFirst(BigInteger number);
 
+    /** Returns how hard a variation is, and why; the rule of the easiest-first order. */
+    Difficulty difficulty(Sticking variation);
+
     /**
      * Returns the variation with a number in some order.
      *

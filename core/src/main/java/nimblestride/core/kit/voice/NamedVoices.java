@@ -103,11 +103,9 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
     /** Returns the voice with a name or a short name, in capitals or not; empty if there is none. */
     public Optional<Voice> named(String name) {
         String tidy = tidy(name);
-        return Kit.named(tidy)
-                .or(() -> all().stream()
-                        .filter(voice -> voice.name().equals(tidy)
-                                || tidy.equals(shortNames.get(voice.name())))
-                        .findFirst());
+        return Kit.named(tidy).or(() -> all().stream()
+                .filter(voice -> voice.name().equals(tidy) || tidy.equals(shortNames.get(voice.name())))
+                .findFirst());
     }
 
     /** Returns the kit, and then the player's own. */
@@ -136,7 +134,6 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
     /** Returns the voices without one of the player's own. */
     public NamedVoices without(Voice voice) {
         return new NamedVoices(
-                custom.stream().filter(one -> !one.equals(voice)).toList(),
-                withShortName(voice, "").shortNames);
+                custom.stream().filter(one -> !one.equals(voice)).toList(), withShortName(voice, "").shortNames);
     }
 }

@@ -27,7 +27,11 @@ public final class PartCompletion {
         if (name.find()) {
             List<Voice> beginning = VoiceText.beginning(name.group(), voices);
             String rest = beginning.size() == 1
-                    ? beginning.get(0).name().replace(' ', '-').substring(name.group().length())
+                    ? beginning
+                            .get(0)
+                            .name()
+                            .replace(' ', '-')
+                            .substring(name.group().length())
                     : "";
             if (!rest.isEmpty()) {
                 return Optional.of(rest);
@@ -50,8 +54,11 @@ public final class PartCompletion {
         if (text.stripTrailing().endsWith("|")) {
             return Optional.of(space + "%");
         }
-        int wanted =
-                phrase.first(layout.count()).bars().get(last.first()).groupStarts().size();
+        int wanted = phrase.first(layout.count())
+                .bars()
+                .get(last.first())
+                .groupStarts()
+                .size();
         int missing = wanted - last.strides().size();
         if (missing < 0) {
             return Optional.empty();

@@ -34,6 +34,7 @@ final class PartParser {
     private final Phrase phrase;
     /** Whether it has more bars than the phrase it is written for. */
     private final boolean longer;
+
     private final NamedVoices voices;
     private final Map<Voice, List<Placement>> placed = new LinkedHashMap<>();
     private final List<TextException> problems = new ArrayList<>();
@@ -95,8 +96,10 @@ final class PartParser {
         List<PartRemark> remarks = new ArrayList<>();
         problems.forEach(one -> remarks.add(new PartRemark(one.from(), one.to(), one.description(), true)));
         for (OddTuplet tuplet : tuplets) {
-            boolean alone =
-                    tuplets.stream().filter(other -> other.shares == tuplet.shares).count() == 1;
+            boolean alone = tuplets.stream()
+                            .filter(other -> other.shares == tuplet.shares)
+                            .count()
+                    == 1;
             if (alone) {
                 TextCursor stride = tuplet.stride;
                 remarks.add(new PartRemark(stride.start(), stride.end(), tuplet.question(), false));
@@ -147,7 +150,8 @@ final class PartParser {
         }
         int shares = Item.shares(items);
         if (shares > PartText.MAX_SHARES) {
-            throw stride.stripped().refuse(where + " has " + Counted.count(shares, "note") + ", and a stride holds up to "
+            throw stride.stripped()
+                    .refuse(where + " has " + Counted.count(shares, "note") + ", and a stride holds up to "
                             + PartText.MAX_SHARES + ". Is a / missing?");
         }
         return items;
@@ -174,7 +178,7 @@ final class PartParser {
         }
         if (Item.shares(inner) != notes) {
             throw all.refuse("this tuplet in " + where + " is for " + Counted.count(notes, "note") + " and has "
-                            + Item.shares(inner));
+                    + Item.shares(inner));
         }
         return new Item(time, List.of(), inner);
     }

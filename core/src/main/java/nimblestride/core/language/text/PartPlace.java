@@ -24,11 +24,11 @@ public record PartPlace(int bar, int stride, NoteValue start, NoteValue end) {
         PartLayout layout = PartLayout.of(text);
         return layout.at(index).flatMap(written -> {
             long stride = text.substring(
-                                    written.content().start(),
-                                    Math.min(index, written.content().end()))
-                            .chars()
-                            .filter(sign -> sign == '/')
-                            .count();
+                            written.content().start(),
+                            Math.min(index, written.content().end()))
+                    .chars()
+                    .filter(sign -> sign == '/')
+                    .count();
             return at(layout.bars(phrase), written.first(), (int) stride);
         });
     }

@@ -217,7 +217,10 @@ public final class PatternText {
                     .collect(Collectors.joining(
                             " ",
                             "at ",
-                            placed.isOnPhrase() ? "" : " " + ACROSS + " " + placed.ownBars() + (placed.ownBars() == 1 ? " bar" : " bars")));
+                            placed.isOnPhrase()
+                                    ? ""
+                                    : " " + ACROSS + " " + placed.ownBars()
+                                            + (placed.ownBars() == 1 ? " bar" : " bars")));
         }
         Pattern.Cell cell = (Pattern.Cell) pattern;
         return "cell " + CellText.write(cell.made()).strip() + " of " + cell.step();

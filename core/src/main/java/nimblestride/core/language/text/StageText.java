@@ -74,7 +74,9 @@ public final class StageText {
         Optional<MatchResult> bars = part.match(BARS);
         if (bars.isPresent()) {
             int first = Integer.parseInt(bars.get().group(1));
-            int last = bars.get().group(2) == null ? first : Integer.parseInt(bars.get().group(2));
+            int last = bars.get().group(2) == null
+                    ? first
+                    : Integer.parseInt(bars.get().group(2));
             return part.make(() -> new StageTask.SomeBars(first, last), ". " + EXAMPLE);
         }
         MatchResult displaced = part.match(DISPLACED).orElseThrow(() -> part.error(TASKS + ". " + EXAMPLE));

@@ -45,6 +45,21 @@ public final class SheetLayout {
         return numbered(all, title);
     }
 
+    /**
+     * Returns a sheet of variations, each with boxes to tick.
+     *
+     * @param variations exercises that play one each, named as they are to be called
+     */
+    public List<Drawing> variations(String title, String subtitle, List<Exercise> variations) {
+        VariationBlocks each = new VariationBlocks(sheet, face, letters, roomAcross());
+        List<SheetBlock> blocks = new ArrayList<>();
+        blocks.add(SheetBlocks.title(title, subtitle, letters, roomAcross()));
+        for (int i = 0; i < variations.size(); i++) {
+            blocks.addAll(each.of(i + 1, variations.get(i)));
+        }
+        return numbered(flow(blocks), title);
+    }
+
     private double roomAcross() {
         return sheet.paper().width() - 2 * MARGIN;
     }

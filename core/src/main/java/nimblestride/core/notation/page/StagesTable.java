@@ -6,7 +6,6 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Ink;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.engraving.Mark.Align;
-import nimblestride.core.notation.engraving.Mark.Line;
 import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.notation.engraving.Mark.Words;
 import nimblestride.core.notation.engraving.TextMetrics;
@@ -16,7 +15,6 @@ import nimblestride.core.time.value.Tempo;
 /** Lists the tempos on the way to the goal, slowest first, each with boxes to tick. */
 final class StagesTable {
     private static final int BOXES = 5;
-    private static final double BOX = 2.2;
     private static final double ROW = 3.1;
     private static final double SIZE = 1.9;
     private static final double COLUMN = 46;
@@ -62,22 +60,17 @@ final class StagesTable {
     }
 
     private void stage(List<Mark> marks, double x, double y, String tempo, boolean isGoal) {
-        marks.add(new Words(tempo, x + 5, y + BOX - 0.4, SIZE, Weight.BOLD, Align.END, Ink.INK));
+        marks.add(new Words(tempo, x + 5, y + TickBox.SIDE - 0.4, SIZE, Weight.BOLD, Align.END, Ink.INK));
         for (int box = 0; box < BOXES; box++) {
-            double left = x + 6.5 + box * (BOX + 0.9);
-            double right = left + BOX;
-            double bottom = y + BOX;
-            marks.add(new Line(left, y, right, y, 0.12, Ink.INK));
-            marks.add(new Line(left, bottom, right, bottom, 0.12, Ink.INK));
-            marks.add(new Line(left, y, left, bottom, 0.12, Ink.INK));
-            marks.add(new Line(right, y, right, bottom, 0.12, Ink.INK));
+            marks.addAll(TickBox.at(x + 6.5 + box * (TickBox.SIDE + 0.9), y));
         }
         if (isGoal) {
-            double after = x + 6.5 + BOXES * (BOX + 0.9) + 0.4;
+            double after = x + 6.5 + BOXES * (TickBox.SIDE + 0.9) + 0.4;
             String goalWord = "goal";
             double fits = letters.width(goalWord, Weight.ITALIC, SIZE);
             if (after + fits <= width) {
-                marks.add(new Words(goalWord, after, y + BOX - 0.4, SIZE, Weight.ITALIC, Align.START, Ink.QUIET));
+                marks.add(new Words(
+                        goalWord, after, y + TickBox.SIDE - 0.4, SIZE, Weight.ITALIC, Align.START, Ink.QUIET));
             }
         }
     }

@@ -93,8 +93,7 @@ final class BarStages {
 
     /** Returns whether a hard bar is among bars in a row, or plays the same as one of them. */
     private boolean isIn(int hard, int first, int inARow) {
-        return hard < contents.size()
-                && contents.subList(first, first + inARow).contains(contents.get(hard));
+        return hard < contents.size() && contents.subList(first, first + inARow).contains(contents.get(hard));
     }
 
     private List<Stage> of(Set<Integer> firsts, int inARow, int percent) {

@@ -202,8 +202,7 @@ public final class StagedExercise {
                     + phrase.bars().size());
         }
         return window(
-                phrase.startOf(some.first() - 1L),
-                Phrase.folded(phrase.bars().subList(some.first() - 1, some.last())));
+                phrase.startOf(some.first() - 1L), Phrase.folded(phrase.bars().subList(some.first() - 1, some.last())));
     }
 
     private Exercise window(NoteValue start, Phrase bars) {

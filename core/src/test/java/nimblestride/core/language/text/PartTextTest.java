@@ -201,10 +201,7 @@ class PartTextTest {
         List<PartRemark> remarks = PartText.check(part, BarsText.read("2/4 x4"), NamedVoices.KIT);
         assertThat(remarks)
                 .extracting(remark -> part.substring(remark.from(), remark.to()), PartRemark::wrong)
-                .containsExactly(
-                        tuple("snear", true),
-                        tuple("kick", true),
-                        tuple("kick kick kick kick kick", false));
+                .containsExactly(tuple("snear", true), tuple("kick", true), tuple("kick kick kick kick kick", false));
         assertThat(remarks.get(2).words())
                 .isEqualTo("Stride 1 of bar 3 has 5 notes: a quintuplet. Is that what you meant?");
         // Whoever writes two of them means them.
@@ -222,13 +219,13 @@ class PartTextTest {
 
     @Test
     void aShortNameCanBeChosen() {
-        NamedVoices voices =
-                NamedVoices.KIT.withShortName(Kit.HI_HAT, "t").withShortName(Kit.FLOOR_TOM, "ft");
+        NamedVoices voices = NamedVoices.KIT.withShortName(Kit.HI_HAT, "t").withShortName(Kit.FLOOR_TOM, "ft");
         Phrase phrase = BarsText.read("2/4");
         List<Layer> part = PartText.read("t ft / >t", phrase, voices);
         assertThat(part).extracting(Layer::voice).containsExactly(Kit.HI_HAT, Kit.FLOOR_TOM);
         assertThat(PartText.write(part, phrase, voices)).isEqualTo("t ft / >t");
-        assertThatThrownBy(() -> voices.withShortName(Kit.RIDE, "t")).hasMessageContaining("already names another voice");
+        assertThatThrownBy(() -> voices.withShortName(Kit.RIDE, "t"))
+                .hasMessageContaining("already names another voice");
         assertThatThrownBy(() -> voices.withShortName(Kit.RIDE, "bd")).hasMessageContaining("already names the kick");
         assertThatThrownBy(() -> voices.withShortName(Kit.RIDE, "r!")).hasMessageContaining("not \"r!\"");
         assertThat(voices.withShortName(Kit.HI_HAT, "").shortNames()).hasSize(1);
@@ -277,12 +274,14 @@ class PartTextTest {
         // Several voices begin so, or there is nothing to complete.
         assertThat(PartCompletion.at("h", 1, phrase, NamedVoices.KIT)).isEmpty();
         assertThat(PartCompletion.at("", 0, phrase, NamedVoices.KIT)).isEmpty();
-        assertThat(PartCompletion.at("kick / . / . / .", 16, phrase, NamedVoices.KIT)).isEmpty();
+        assertThat(PartCompletion.at("kick / . / . / .", 16, phrase, NamedVoices.KIT))
+                .isEmpty();
     }
 
     private static String completed(String part, Phrase phrase) {
         return part
-                + PartCompletion.at(part, part.length(), phrase, NamedVoices.KIT).orElse("");
+                + PartCompletion.at(part, part.length(), phrase, NamedVoices.KIT)
+                        .orElse("");
     }
 
     @Test
@@ -292,11 +291,13 @@ class PartTextTest {
         Hit kick = new Hit(Kit.KICK, Stroke.NORMAL);
         recording = recording.then(new Step(List.of(kick), 2)).together(new Hit(Kit.RIDE, Stroke.ACCENT));
         assertThat(recording.text(phrase, NamedVoices.KIT)).isEqualTo("kick / snare / . |\nkick+>ride . / . / .");
-        recording = recording.together(kick)
+        recording = recording
+                .together(kick)
                 .then(new Step(List.of(), 2))
                 .then(new Step(List.of(new Hit(Kit.SNARE, Stroke.NORMAL)), 1));
         assertThat(recording.text(phrase, NamedVoices.KIT)).endsWith("\nkick+>ride . / snare / .");
-        assertThat(recording.back().back().back().back().text(phrase, NamedVoices.KIT)).isEqualTo("kick / snare / .");
+        assertThat(recording.back().back().back().back().text(phrase, NamedVoices.KIT))
+                .isEqualTo("kick / snare / .");
         assertThat(PartRecording.after("").text(phrase, NamedVoices.KIT)).isEmpty();
         assertThat(PartRecording.after("").then(new Step(List.of(kick), 1)).text(phrase, NamedVoices.KIT))
                 .isEqualTo("kick / . / .");

@@ -44,8 +44,10 @@ class BarStagesTest {
         assertThat(barStages(exercise("2/4 x3", "kick / snare x3"), List.of(1))).isEmpty();
         assertThat(barStages(exercise("2/4 x2", "kick / snare | snare / kick"), List.of()))
                 .containsExactly("bar 1 at 60 %", "bar 2 at 60 %");
-        Exercise many = exercise("1/4 x12", "kick | . | . kick | . . kick | . . . kick | kick . kick . | kick kick |"
-                + "snare | . snare | . . snare | kick snare | snare kick");
+        Exercise many = exercise(
+                "1/4 x12",
+                "kick | . | . kick | . . kick | . . . kick | kick . kick . | kick kick |"
+                        + "snare | . snare | . . snare | kick snare | snare kick");
         assertThat(barStages(many, List.of(11, 40))).hasSize(16).startsWith("bar 12 at 50 %", "bar 1 at 60 %");
     }
 
@@ -55,8 +57,7 @@ class BarStagesTest {
         Exercise two = StagedExercise.of(exercise, StageText.read("bars 2 to 3 at 70 %"));
         assertThat(BarsText.write(two.phrase())).isEqualTo("7/8, 2/4");
         assertThat(two.layers().stream().map(LayerText::write))
-                .containsExactlyInAnyOrder(
-                        "ride at R1:0 R1:3/4", "snare at >L1:1/2", "kick at K2:0");
+                .containsExactlyInAnyOrder("ride at R1:0 R1:3/4", "snare at >L1:1/2", "kick at K2:0");
         assertThat(BarsText.write(
                         StagedExercise.of(exercise, StageText.read("Bar 2")).phrase()))
                 .isEqualTo("7/8");

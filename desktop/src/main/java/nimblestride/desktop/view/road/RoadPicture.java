@@ -10,7 +10,6 @@ import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Hit;
-import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.meter.Bar;
@@ -229,7 +228,8 @@ record RoadPicture(
         }
 
         private OptionalDouble home() {
-            if (analysis.layers().stream().allMatch(layer -> layer.layer().pattern().isOnPhrase())) {
+            if (analysis.layers().stream()
+                    .allMatch(layer -> layer.layer().pattern().isOnPhrase())) {
                 return OptionalDouble.empty();
             }
             return analysis.together()

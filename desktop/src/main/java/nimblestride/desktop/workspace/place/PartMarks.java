@@ -73,7 +73,8 @@ final class PartMarks extends Pane {
 
     /** Returns a line below each row of text that a remark is about. */
     private List<Line> lines(PartRemark remark, Text text) {
-        int to = Math.min(Math.min(remark.to(), remark.from() + MOST), text.getText().length());
+        int to = Math.min(
+                Math.min(remark.to(), remark.from() + MOST), text.getText().length());
         Point2D origin = sceneToLocal(text.localToScene(0, 0));
         List<Line> lines = new ArrayList<>();
         for (PathElement element : text.rangeShape(remark.from(), to)) {

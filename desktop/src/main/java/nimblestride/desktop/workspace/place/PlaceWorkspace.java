@@ -1,15 +1,20 @@
 package nimblestride.desktop.workspace.place;
 
+import java.time.LocalDate;
 import java.util.function.Consumer;
 import java.util.function.LongSupplier;
+import java.util.function.Supplier;
 import javafx.beans.property.IntegerProperty;
 import javafx.beans.property.ObjectProperty;
+import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Playhead;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.service.Export;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
@@ -30,6 +35,10 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
      * @param road lights the stride that is being written
      * @param devices whose pads record a part
      * @param nanos a clock in nanoseconds
+     * @param transport plays variations
+     * @param export prints them
+     * @param sheet how pages are printed
+     * @param today the present day
      */
     public PlaceWorkspace(
             ExerciseDocument document,
@@ -39,13 +48,17 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
             Consumer<NoteValue> choose,
             StrideLight road,
             PlaybackDevices devices,
-            LongSupplier nanos) {
+            LongSupplier nanos,
+            Transport transport,
+            Export export,
+            Supplier<Sheet> sheet,
+            Supplier<LocalDate> today) {
         counts = add(PageId.COUNTS, () -> new CountsPage(document, counting, subdivision, stage));
         write = add(PageId.WRITE, () -> new WritePage(document, road, devices, nanos));
         staff = add(PageId.STAFF, () -> new StaffPage(counting, subdivision, choose));
         add(PageId.STICKING, () -> new StickingPage(document));
         add(PageId.HANDS, () -> new HandsPage(document));
-        add(PageId.VARIATIONS, () -> new VariationsPage(document));
+        add(PageId.VARIATIONS, () -> new VariationsPage(document, transport, export, sheet, today));
         add(PageId.BUILD_UP, () -> new BuildPage(document, stage));
         add(PageId.VOICES, () -> new VoicesPage(document));
         open(PageId.COUNTS);

@@ -1,133 +1,104 @@
 package nimblestride.desktop.workspace.place;
 
 import java.math.BigInteger;
+import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Random;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.function.Supplier;
 import java.util.stream.IntStream;
-import javafx.css.PseudoClass;
-import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
-import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.kit.sticking.Sticking;
-import nimblestride.core.kit.stroke.Dynamic;
-import nimblestride.core.kit.stroke.Stroke;
-import nimblestride.core.kit.variation.Combinations;
-import nimblestride.core.kit.variation.OneNoteLeftOut;
-import nimblestride.core.kit.variation.StickingVariations;
-import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.variation.VariationPlan;
+import nimblestride.core.kit.variation.VariationPlan.Free;
 import nimblestride.core.language.text.StickingText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.notation.engraving.Drawing;
+import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
-import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.service.Export;
 import nimblestride.desktop.ui.control.SmallButton;
-import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.Page;
+import nimblestride.formats.font.Fonts;
 
-/**
- * Keeps one part of a sticking and tries every variation of the rest, one after the other; the user checks off clean
- * ones.
- */
-final class VariationsPage extends VBox implements Page {
-    private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
-    private static final String EVERYTHING = "try everything in steps";
-    private static final String LEAVE_OUT = "leave one out of each cell";
+/** Keeps one part of a sticking and lists every variation of the rest: to hear, compare, use, tick off, and print. */
+final class VariationsPage extends VBox implements Page, VariationTable.Actions {
+    private static final int DOZEN = 12;
+    private static final int MOST_PRINTED = 200;
 
     private final ExerciseDocument document;
+    private final Transport transport;
+    private final Export export;
+    private final Supplier<Sheet> sheet;
+    private final Supplier<LocalDate> today;
     private final ComboBox<Integer> which = new ComboBox<>();
-    private final ComboBox<String> way = new ComboBox<>();
-    private final TextField open = field("deal-open", "5 to 8", 70, "The steps to vary, such as 5 to 8");
-    private final TextField cells = field("deal-cells", "5 3 3", 80, "The cells, such as 5 3 3");
-    private final TextField most = field("deal-most", "2", 38, "Most strokes in a row by one hand");
-    private final Map<Limb, CheckBox> limbs = new EnumMap<>(Limb.class);
-    private final CheckBox rests = new CheckBox("rests");
-    private final CheckBox accents = new CheckBox("accents");
-    private final CheckBox ghosts = new CheckBox("ghosts");
-    private final ComboBox<StickingVariations.Order> order = new ComboBox<>();
+    private final VariationControls controls;
+    private final VariationTable table = new VariationTable(this);
     private final Label answer = new WrappedLabel();
-    private final CheckBox practiced = new CheckBox("practiced");
-    private final FlowPane choices = new FlowPane();
+    private final SmallButton print = new SmallButton("Print…", "deal-print", this::print);
+    private final SmallButton pdf = new SmallButton("PDF…", "deal-pdf", this::exportPdf);
+    private final LatestOnly counting = new LatestOnly("counting variations");
+    private Optional<VariationLister> lister = Optional.empty();
     private Optional<Sticking> base = Optional.empty();
-    private Optional<Sticking> current = Optional.empty();
-    private final Random random = new Random();
-    private BigInteger number = BigInteger.ZERO;
-    private long seed;
+    private Set<BigInteger> picked = Set.of();
+    private String listed = "";
     private boolean showing;
 
-    VariationsPage(ExerciseDocument document) {
+    /**
+     * @param sheet how pages are printed
+     * @param today the day whose variation is dealt
+     */
+    VariationsPage(
+            ExerciseDocument document,
+            Transport transport,
+            Export export,
+            Supplier<Sheet> sheet,
+            Supplier<LocalDate> today) {
         this.document = document;
+        this.transport = transport;
+        this.export = export;
+        this.sheet = sheet;
+        this.today = today;
         getStyleClass().add("page");
         which.setId("deal-layer");
         which.setAccessibleText("The sticking to vary");
         which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(document));
-        which.setMinWidth(150);
-        which.setPrefWidth(150);
+        which.setMinWidth(120);
+        which.setPrefWidth(120);
         which.valueProperty().addListener(change -> startAnew());
-        way.setId("deal-way");
-        way.setAccessibleText("What to try");
-        way.getItems().setAll(EVERYTHING, LEAVE_OUT);
-        way.setValue(EVERYTHING);
-        way.setMinWidth(206);
-        way.valueProperty().addListener(change -> startAnew());
-        order.setId("deal-order");
-        order.setAccessibleText("Order");
-        order.getItems().setAll(StickingVariations.Order.values());
-        order.setValue(StickingVariations.Order.EASIEST_FIRST);
-        order.setConverter(new TitleConverter<>(StickingVariations.Order::title));
-        order.setMinWidth(130);
-        order.valueProperty().addListener(change -> startAnew());
-        for (Limb limb : Limb.values()) {
-            CheckBox box = new CheckBox(String.valueOf(limb.letter()));
-            box.setSelected(limb.isHand());
-            limbs.put(limb, box);
-        }
-        List<Node> ticks = new ArrayList<>(limbs.values());
-        ticks.addAll(List.of(rests, accents, ghosts));
-        ticks.forEach(tick -> ((CheckBox) tick).selectedProperty().addListener(change -> startAnew()));
-        ticks.addAll(List.of(new Caption("at most"), most, new Caption("in a row")));
-        choices.getStyleClass().add("wishes");
-        choices.getChildren().setAll(ticks);
-        open.textProperty().addListener(change -> startAnew());
-        cells.textProperty().addListener(change -> startAnew());
-        most.textProperty().addListener(change -> startAnew());
-        FlowPane first = new FlowPane(which, way, open, cells, order);
-        first.getStyleClass().add("wishes");
+        controls = new VariationControls(which, this::list);
         answer.setId("deal-answer");
-        practiced.setId("deal-practised");
-        practiced.selectedProperty().addListener((property, was, now) -> tick(now));
-        HBox steps = new HBox(
-                new SmallButton("Previous", "deal-before", () -> deal(number.subtract(BigInteger.ONE))),
-                new SmallButton(
-                        "Next", "deal-next", () -> deal(current.isEmpty() ? number : number.add(BigInteger.ONE))),
-                practiced);
-        steps.getStyleClass().add("add-line");
-        getChildren().setAll(answer, steps, first, choices);
+        FlowPane actions = new FlowPane(
+                new SmallButton("Use", "deal-use", () -> table.selectedRow().ifPresent(this::use)),
+                new SmallButton("Compare", "deal-compare", table::pin),
+                new SmallButton("Today's", "deal-today", this::dealToday),
+                new SmallButton("Pick 12", "deal-pick", this::pickDozen),
+                print,
+                pdf);
+        actions.getStyleClass().add("wishes");
+        VBox.setVgrow(table, Priority.ALWAYS);
+        getChildren().setAll(controls, answer, table, actions);
     }
 
-    private static TextField field(String id, String prompt, double width, String name) {
-        TextField field = new TextField();
-        field.setId(id);
-        field.setPromptText(prompt);
-        field.setPrefWidth(width);
-        field.setMinWidth(width);
-        field.setAccessibleText(name);
-        return field;
+    private Exercise exercise() {
+        return document.exerciseProperty().get();
     }
 
     @Override
@@ -141,143 +112,199 @@ final class VariationsPage extends VBox implements Page {
         which.getItems().setAll(all);
         which.setValue(all.contains(now) ? now : all.isEmpty() ? null : all.get(0));
         showing = false;
-        Optional<Sticking> here = sticking();
-        if (!here.equals(current) || base.isEmpty()) {
+        if (!isVariation(exercise)) {
             startAnew();
-        } else {
-            showSummary();
+        } else if (lister.filter(one -> one.exercise().layers().equals(exercise.layers()))
+                .isEmpty()) {
+            list();
         }
+        table.showPracticed(Set.copyOf(exercise.practice().ticked()));
+        say();
+    }
+
+    /** Returns whether the sticking that is played is one of what is listed now. */
+    private boolean isVariation(Exercise exercise) {
+        return base.isPresent()
+                && sticking().isPresent()
+                && lister.filter(one -> isVariation(sticking().get(), one.plan()))
+                        .isPresent()
+                && exercise.practice()
+                        .varied()
+                        .filter(plan -> !plan.base().equals(base.get()))
+                        .isEmpty();
+    }
+
+    private static boolean isVariation(Sticking sticking, VariationPlan plan) {
+        Sticking before = plan.base();
+        if (sticking.length() != before.length()) {
+            return false;
+        }
+        return IntStream.range(0, before.length())
+                .filter(i -> plan.free() instanceof Free.Steps steps
+                        ? i < steps.from() || i >= steps.to()
+                        : sticking.steps().get(i).isPresent())
+                .allMatch(i -> sticking.steps().get(i).equals(before.steps().get(i)));
     }
 
     private Optional<Sticking> sticking() {
         Integer index = which.getValue();
-        List<Layer> layers = document.exerciseProperty().get().layers();
+        List<Layer> layers = exercise().layers();
         return index != null && index < layers.size() && layers.get(index).pattern() instanceof Pattern.Stuck stuck
                 ? Optional.of(stuck.sticking())
                 : Optional.empty();
     }
 
-    /** Starts from the present sticking. */
+    /** Starts from what was varied before, or else from the present sticking. */
     private void startAnew() {
         if (showing) {
             return;
         }
-        base = sticking();
-        current = Optional.empty();
-        number = BigInteger.ZERO;
-        seed = random.nextLong();
-        boolean all = way.getValue().equals(EVERYTHING);
-        for (Node node : List.of(open, choices)) {
-            node.setVisible(all);
-            node.setManaged(all);
+        Optional<Sticking> now = sticking();
+        Optional<VariationPlan> kept = exercise().practice().varied().filter(plan -> now.filter(
+                        one -> isVariation(one, plan))
+                .isPresent());
+        kept.ifPresent(controls::show);
+        base = kept.map(VariationPlan::base).or(() -> now);
+        if (kept.isEmpty()) {
+            now.ifPresent(controls::startWith);
         }
-        cells.setVisible(!all);
-        cells.setManaged(!all);
-        showSummary();
+        list();
     }
 
-    private StickingVariations dealing() {
-        Sticking sticking =
-                base.orElseThrow(() -> new InvalidValueException("Write a sticking first, on the Sticking page"));
-        if (way.getValue().equals(LEAVE_OUT)) {
-            return new OneNoteLeftOut(sticking, numbers(cells, "[1-9]\\d?([ ,+]+[1-9]\\d?)*", "[ ,+]+"));
+    /** Lists what the controls say. */
+    private void list() {
+        lister = Optional.empty();
+        table.clear();
+        if (base.isEmpty()) {
+            refuse("Write a sticking first, on the Sticking page.");
+            return;
         }
-        List<Integer> range = numbers(open, "[1-9]\\d{0,3}( *(to|-) *[1-9]\\d{0,3})?", " *(to|-) *");
-        int inARow = numbers(most, "[1-9]\\d?", " ").get(0);
-        return new Combinations(
-                sticking,
-                range.get(0) - 1,
-                range.get(range.size() - 1),
-                strokes(),
-                inARow,
-                document.exerciseProperty().get().leadHand());
+        try {
+            Exercise exercise = exercise();
+            int layer = which.getValue();
+            VariationPlan plan = controls.plan(base.get());
+            Optional<Predicate<Sticking>> wanted = controls.wanted(exercise.practice());
+            // Complains here, where it can be shown; the counting goes on off the interface thread.
+            plan.variations(exercise.leadHand());
+            counting.ask(() -> VariationLister.of(exercise, layer, plan, wanted), this::show);
+        } catch (StrideException e) {
+            refuse(e.getMessage());
+        }
     }
 
-    /** Returns the numbers in a field; an empty field means what its prompt says. */
-    private static List<Integer> numbers(TextField field, String form, String between) {
-        String text = field.getText().isBlank()
-                ? field.getPromptText()
-                : field.getText().strip();
-        boolean good = text.matches(form);
-        field.pseudoClassStateChanged(WRONG, !good);
-        if (!good) {
-            throw new InvalidValueException("type numbers such as " + field.getPromptText());
-        }
-        return Arrays.stream(text.split(between, -1)).map(Integer::valueOf).toList();
+    private void refuse(String why) {
+        listed = "";
+        answer.getStyleClass().setAll("label", "quiet");
+        answer.setText(why);
     }
 
-    private List<Optional<Stroke>> strokes() {
-        List<Optional<Stroke>> strokes = new ArrayList<>();
-        for (Map.Entry<Limb, CheckBox> limb : limbs.entrySet()) {
-            if (limb.getValue().isSelected()) {
-                Stroke plain = Stroke.NORMAL.by(limb.getKey());
-                strokes.add(Optional.of(plain));
-                if (accents.isSelected()) {
-                    strokes.add(Optional.of(plain.at(Dynamic.ACCENT)));
-                }
-                if (ghosts.isSelected()) {
-                    strokes.add(Optional.of(plain.at(Dynamic.GHOST)));
+    private void show(VariationLister found) {
+        lister = Optional.of(found);
+        String all = String.format(Locale.ROOT, "%,d variations", found.all().count());
+        listed = !found.isSearched()
+                ? all
+                : Counted.number(found.count().intValueExact()) + " of " + all
+                        + (found.search().isComplete()
+                                ? ""
+                                : ", looking at the first "
+                                        + Counted.number(found.search().looked()));
+        table.show(found);
+        say();
+    }
+
+    private void say() {
+        if (!listed.isEmpty()) {
+            answer.getStyleClass().setAll("label");
+            answer.setText(listed + "; "
+                    + Counted.number(exercise().practice().ticked().size()) + " practiced"
+                    + (picked.isEmpty() ? "" : ", " + Counted.number(picked.size()) + " for the sheet")
+                    + ". Select one to hear it; Enter uses it.");
+        }
+    }
+
+    // What the table asks for
+
+    @Override
+    public void play(VariationRow row) {
+        lister.ifPresent(one -> transport.playBeside(one.alone(row.sticking())));
+    }
+
+    @Override
+    public void use(VariationRow row) {
+        lister.ifPresent(one ->
+                document.edit(exercise -> VariationLister.with(exercise, one.layer(), row.sticking(), one.plan())));
+    }
+
+    @Override
+    public void tick(VariationRow row, boolean practiced) {
+        lister.ifPresent(one -> document.edit(exercise -> exercise.withPractice(exercise.practice()
+                .withVariationTicked(row.sticking(), practiced)
+                .withVaried(one.plan()))));
+    }
+
+    @Override
+    public void picked(Set<BigInteger> numbers) {
+        picked = numbers;
+        print.setDisable(picked.isEmpty());
+        pdf.setDisable(picked.isEmpty());
+        say();
+    }
+
+    private void dealToday() {
+        lister.filter(one -> one.all().count().signum() > 0 && !one.isSearched())
+                .ifPresent(one -> table.choose(one.plan().numberOn(today.get(), one.all()), this::use));
+    }
+
+    /** Picks the next dozen that was not practiced, from the first row on. */
+    private void pickDozen() {
+        lister.ifPresent(one -> {
+            Set<Sticking> done = Set.copyOf(exercise().practice().ticked());
+            List<BigInteger> dozen = new ArrayList<>();
+            BigInteger most = one.count().min(BigInteger.valueOf(MOST_PRINTED + picked.size()));
+            for (BigInteger place = BigInteger.ZERO;
+                    place.compareTo(most) < 0 && dozen.size() < DOZEN;
+                    place = place.add(BigInteger.ONE)) {
+                BigInteger number = one.numberAt(place);
+                if (!picked.contains(number) && !done.contains(one.sticking(number))) {
+                    dozen.add(number);
                 }
             }
-        }
-        if (rests.isSelected()) {
-            strokes.add(Optional.empty());
-        }
-        return strokes;
+            table.pick(dozen);
+        });
     }
 
-    private void showSummary() {
-        showing = true;
-        practiced.setDisable(current.isEmpty());
-        practiced.setSelected(
-                current.filter(document.exerciseProperty().get().practice().ticked()::contains)
-                        .isPresent());
-        showing = false;
-        answer.getStyleClass().setAll("label");
-        try {
-            BigInteger count = dealing().count();
-            long done = document.exerciseProperty().get().practice().ticked().size();
-            answer.setText(
-                    current.isEmpty()
-                            ? String.format(Locale.ROOT, "%,d variations, %,d practiced.", count, done)
-                            : String.format(
-                                            Locale.ROOT,
-                                            "%,d of %,d, %,d practiced.",
-                                            number.add(BigInteger.ONE),
-                                            count,
-                                            done)
-                                    + "   " + StickingText.write(current.get()));
-        } catch (StrideException e) {
-            answer.getStyleClass().add("quiet");
-            answer.setText(e.getMessage());
-        }
+    private void print() {
+        export.print(title(), pages(), sheet.get().paper());
     }
 
-    private void deal(BigInteger wanted) {
-        try {
-            StickingVariations dealing = dealing();
-            BigInteger count = dealing.count();
-            if (count.signum() == 0) {
-                return;
-            }
-            number = wanted.mod(count);
-            Sticking next = dealing.deal(order.getValue(), number, seed);
-            current = Optional.of(next);
-            int index = which.getValue();
-            document.edit(exercise -> {
-                Layer layer = exercise.layers().get(index);
-                return exercise.withLayer(
-                        index, layer.withPattern(new Pattern.Stuck(next, ((Pattern.Stuck) layer.pattern()).step())));
-            });
-            showSummary();
-        } catch (StrideException e) {
-            showSummary();
-        }
+    private void exportPdf() {
+        export.pages(title(), pages());
     }
 
-    private void tick(boolean ticked) {
-        if (!showing) {
-            current.ifPresent(sticking -> document.edit(exercise -> exercise.withVariationTicked(sticking, ticked)));
-        }
+    private String title() {
+        return exercise().name() + ": variations";
+    }
+
+    private List<Drawing> pages() {
+        VariationLister one = lister.orElseThrow();
+        List<Exercise> variations = picked.stream()
+                .sorted()
+                .limit(MOST_PRINTED)
+                .map(one::sticking)
+                .map(sticking -> one.alone(sticking).withName(StickingText.write(sticking)))
+                .toList();
+        return new SheetLayout(sheet.get(), Fonts.get().music(), Fonts.get())
+                .variations(title(), exercise().tempo().spoken(), variations);
+    }
+
+    @Override
+    public void setPalette(Palette palette) {
+        table.setPalette(palette);
+    }
+
+    @Override
+    public void close() {
+        counting.close();
+        table.close();
     }
 }

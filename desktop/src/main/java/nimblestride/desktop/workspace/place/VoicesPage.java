@@ -8,10 +8,12 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.foundation.words.Capitalized;
+import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.NoteheadShape;
@@ -26,7 +28,10 @@ import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
-/** Edits voices of the player's own: what plays them, their sound in General MIDI, and their place on the staff. */
+/**
+ * Edits voices of the player's own: what plays them, their sound in General MIDI, and their place on the staff; and the
+ * short names of all voices.
+ */
 final class VoicesPage extends VBox implements Page {
     private static final int FIRST_KEY = 64;
 
@@ -36,9 +41,10 @@ final class VoicesPage extends VBox implements Page {
     private final ComboBox<Integer> key = new ComboBox<>();
     private final ComboBox<Integer> place = new ComboBox<>();
     private final Label problem = new WrappedLabel("", "problem");
-    private final SentenceRows own = new SentenceRows("Voices of your own", this::remove);
+    private final SentenceRows list = new SentenceRows("Voices", this::remove);
+    private final List<SentenceRow> rows = new ArrayList<>();
     private final Label none =
-            new WrappedLabel("No voices of your own yet. The kit's voices are always there.", "quiet");
+            new WrappedLabel("No voices of your own yet. Select a voice to give it a short name.", "quiet");
     private List<Voice> shown = List.of();
 
     VoicesPage(ExerciseDocument document) {
@@ -79,7 +85,7 @@ final class VoicesPage extends VBox implements Page {
         FlowPane row =
                 new FlowPane(name, limb, new Caption("General MIDI key"), key, new Caption("staff place"), place, add);
         row.getStyleClass().add("wishes");
-        getChildren().setAll(row, problem, none, new VerticalScroll(own));
+        getChildren().setAll(row, problem, none, new VerticalScroll(list));
     }
 
     private void add() {
@@ -101,6 +107,10 @@ final class VoicesPage extends VBox implements Page {
     private void remove(int index) {
         Voice voice = shown.get(index);
         Exercise now = document.exerciseProperty().get();
+        if (!now.voices().custom().contains(voice)) {
+            problem.setText("The kit's voices are always there.");
+            return;
+        }
         if (now.uses(voice)) {
             problem.setText("A layer plays the " + voice.name() + ". Remove that layer first.");
             return;
@@ -111,18 +121,66 @@ final class VoicesPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        shown = exercise.voices().custom();
-        List<SentenceRow> rows = new ArrayList<>();
-        for (Voice voice : shown) {
-            int index = rows.size();
-            SentenceRow row = SentenceRow.with(new SmallButton("Remove", "remove-voice-" + index, () -> remove(index)));
-            row.setId("voice-row-" + index);
-            row.say(Capitalized.of(voice.name()) + ": " + voice.limb().title() + ", General MIDI key " + voice.midiKey()
-                    + ", staff place " + voice.staffPlace() + (exercise.uses(voice) ? ", in use" : ""));
-            rows.add(row);
+        List<Voice> own = exercise.voices().custom();
+        List<Voice> all = new ArrayList<>(own);
+        all.addAll(Kit.voices());
+        if (!all.equals(shown)) {
+            shown = all;
+            rows.clear();
+            for (int i = 0; i < all.size(); i++) {
+                rows.add(row(all.get(i), i, i < own.size()));
+            }
+            list.setRows(rows);
         }
-        own.setRows(rows);
-        none.setVisible(rows.isEmpty());
-        none.setManaged(rows.isEmpty());
+        for (int i = 0; i < all.size(); i++) {
+            rows.get(i).say(words(exercise, all.get(i)));
+        }
+        none.setVisible(own.isEmpty());
+        none.setManaged(own.isEmpty());
+    }
+
+    private SentenceRow row(Voice voice, int index, boolean isOwn) {
+        TextField shortName = new TextField();
+        shortName.setId("short-name-" + index);
+        shortName.setPromptText("short name");
+        shortName.setPrefColumnCount(6);
+        shortName.setAccessibleText("Short name of the " + voice.name() + ", for writing parts");
+        document.exerciseProperty().get().voices().shortName(voice).ifPresent(shortName::setText);
+        shortName.setOnAction(event -> shorten(voice, shortName.getText()));
+        shortName.focusedProperty().addListener((property, was, focused) -> {
+            if (!focused) {
+                shorten(voice, shortName.getText());
+            }
+        });
+        SentenceRow row = isOwn
+                ? SentenceRow.with(
+                        new HBox(8, shortName, new SmallButton("Remove", "remove-voice-" + index, () -> remove(index))))
+                : SentenceRow.with(shortName);
+        row.setId("voice-row-" + index);
+        return row;
+    }
+
+    private static String words(Exercise exercise, Voice voice) {
+        return Capitalized.of(voice.name()) + ": "
+                + exercise.voices()
+                        .shortName(voice)
+                        .map(one -> one + " for short, ")
+                        .orElse("")
+                + voice.limb().title() + ", General MIDI key " + voice.midiKey() + ", staff place "
+                + voice.staffPlace() + (exercise.uses(voice) ? ", in use" : "");
+    }
+
+    private void shorten(Voice voice, String typed) {
+        NamedVoices voices = document.exerciseProperty().get().voices();
+        if (NamedVoices.tidy(typed).equals(voices.shortName(voice).orElse(""))) {
+            return;
+        }
+        try {
+            NamedVoices shortened = voices.withShortName(voice, typed);
+            document.edit(exercise -> exercise.withVoices(shortened));
+            problem.setText("");
+        } catch (StrideException e) {
+            problem.setText(Capitalized.of(e.getMessage()) + ".");
+        }
     }
 }

@@ -44,10 +44,11 @@ import nimblestride.desktop.view.staff.StaffView;
  * Writes a part beat by beat, a bar in each line, with the staff below; what is placed elsewhere reads as the same text.
  */
 final class WritePage extends VBox implements Page {
-    private static final String SIGNS = "/ stride, | bar, + together, . rest, > accent, ( ) ghost, ' flam, '' drag, % the bar"
-            + " again, x3 three times. Tab completes; F4 loops the bar, Shift+F4 the next.";
+    private static final String SIGNS =
+            "/ stride, | bar, + together, . rest, > accent, ( ) ghost, ' flam, '' drag, % the bar"
+                    + " again, x3 three times. Tab completes; F4 loops the bar, Shift+F4 the next.";
 
-    private static final int ROWS = 4;
+    private static final int ROWS = 6;
     private static final double STAFF_HEIGHT = 84;
     private static final int USUAL_COLUMNS = 80;
     /** What a text area keeps for its edges and its scroll bar, in pixels. */
@@ -91,13 +92,15 @@ final class WritePage extends VBox implements Page {
         marks = new PartMarks(area);
         recorder = new PartRecorder(SIGNS, this::exercise, area::setText, devices, nanos);
         recorder.setBefore(() -> PartText.lines(
-                PlacementEdits.placements(exercise()), exercise().phrase(), exercise().voices(), columns));
+                PlacementEdits.placements(exercise()),
+                exercise().phrase(),
+                exercise().voices(),
+                columns));
         staff = new StaffView(chosen -> {}, why -> showProblem(unwritten, why));
         staff.setMinHeight(STAFF_HEIGHT);
         VBox.setVgrow(staff, Priority.ALWAYS);
         question.setId("part-question");
-        SmallButton writeOut =
-                new SmallButton("Write them out", "part-write-out", () -> document.edit(WrittenOut::of));
+        SmallButton writeOut = new SmallButton("Write them out", "part-write-out", () -> document.edit(WrittenOut::of));
         others = new HBox(notHere, writeOut);
         others.getStyleClass().add("wishes");
         showProblem("", "");
@@ -156,7 +159,10 @@ final class WritePage extends VBox implements Page {
         Optional<String> rest = event.isShiftDown()
                 ? Optional.empty()
                 : PartCompletion.at(
-                        area.getText(), area.getCaretPosition(), exercise().phrase(), exercise().voices());
+                        area.getText(),
+                        area.getCaretPosition(),
+                        exercise().phrase(),
+                        exercise().voices());
         // In a text of many lines, the toolkit leaves it on Ctrl+Tab.
         rest.ifPresentOrElse(
                 more -> area.insertText(area.getCaretPosition(), more),

@@ -84,13 +84,11 @@ final class StagesPage extends VBox implements Page {
         Exercise exercise = document.exerciseProperty().get();
         Optional<UUID> id = document.inBookProperty().get().map(InBook::id);
         Optional<Book> open = book.book();
-        reading.ask(
-                () -> StageSuggestions.leadingTo(exercise, hardBars(id, open)),
-                stages -> {
-                    if (document.exerciseProperty().get().equals(exercise)) {
-                        edit(stages);
-                    }
-                });
+        reading.ask(() -> StageSuggestions.leadingTo(exercise, hardBars(id, open)), stages -> {
+            if (document.exerciseProperty().get().equals(exercise)) {
+                edit(stages);
+            }
+        });
     }
 
     private static List<Integer> hardBars(Optional<UUID> exercise, Optional<Book> open) {
