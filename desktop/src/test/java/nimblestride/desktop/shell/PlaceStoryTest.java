@@ -79,7 +79,7 @@ class PlaceStoryTest extends WindowStory {
     }
 
     @Test
-    void aStickingIsWrittenTurnedMovedDealtAndBuiltUp() throws Exception {
+    void aStickingIsWrittenTurnedMovedAndBuiltUp() throws Exception {
         retype("#bars", "11/16");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         clickOn("#page-sticking").clickOn("#sticking-new");
@@ -96,14 +96,6 @@ class PlaceStoryTest extends WindowStory {
         clickOn("#sticking-cells").write("5 3 3").type(KeyCode.ENTER);
         assertThat(text("#sticking")).isEqualTo(">R L R L R >L R L >R L R of 1/16");
         until(() -> !shows("left hand in bar"));
-
-        clickOn("#page-variations").clickOn("#deal-next");
-        until(() -> shows("1 of "));
-        clickOn("#deal-next").clickOn("#deal-practised");
-        assertThat(exercise().practice().ticked()).hasSize(1);
-        retype("#deal-open", "5 to 50");
-        assertThat(shows("choose 1 to 11 steps to vary")).isTrue();
-        chord(KeyCode.SHORTCUT, KeyCode.Z);
 
         clickOn("#page-hands").clickOn("linear: no two limbs at once");
         assertThat(exercise().playingStyle().linear()).isTrue();

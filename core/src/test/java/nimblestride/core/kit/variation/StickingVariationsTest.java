@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.math.BigInteger;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -183,5 +184,58 @@ class StickingVariationsTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> dealing.deal(Order.IN_ORDER, dealing.count(), 1))
                 .withMessageContaining("there are 10 variations, numbered from 0; there is no number 10");
+    }
+
+    /** The order of easiest first is that of the points that are shown. */
+    @Test
+    void difficultyIsShownAsItOrders() {
+        Combinations all = new Combinations(sticking("R L R L R L R L"), 2, 6, choices("R L >R (L) K ."), 2);
+        int before = 0;
+        for (int i = 0; i < all.count().intValueExact(); i++) {
+            int points = all.difficulty(all.easiestFirst(BigInteger.valueOf(i))).points();
+            assertThat(points).isGreaterThanOrEqualTo(before);
+            before = points;
+        }
+        assertThat(all.difficulty(sticking("R L R L R L R L")).words()).isEqualTo("hand to hand");
+        assertThat(all.difficulty(sticking("R L R R L L R L")).words()).isEqualTo("2 doubles, 1 of it in the weaker hand");
+        assertThat(all.difficulty(sticking("R L . K >R (L) R L")).words())
+                .isEqualTo("1 foot, 2 accents or ghosts, 1 of it in the weaker hand, 1 rest");
+    }
+
+    /** Each variation has its day before any comes again. */
+    @Test
+    void oneVariationADay() {
+        for (Order order : Order.values()) {
+            VariationPlan plan = new VariationPlan(
+                    sticking("R L R L R L"), new VariationPlan.Free.Steps(2, 6, choices("R L"), 2), order, 5);
+            StickingVariations all = plan.variations(LeadHand.RIGHT);
+            int count = all.count().intValueExact();
+            Set<BigInteger> days = new HashSet<>();
+            for (int day = 0; day < count; day++) {
+                days.add(plan.numberOn(LocalDate.of(2026, 11, 29).plusDays(day), all));
+            }
+            assertThat(days).as(order.title()).hasSize(count);
+        }
+    }
+
+    @Test
+    void variationsAreLookedForInOrderUpToALimit() {
+        VariationPlan few = new VariationPlan(
+                sticking("R L R L R L"), new VariationPlan.Free.Steps(2, 6, choices("R L"), 2), Order.IN_ORDER, 5);
+        StickingVariations all = few.variations(LeadHand.RIGHT);
+        VariationSearch found = VariationSearch.of(all, few, one -> hands(one.steps()).contains("RRL"));
+        List<BigInteger> expected = IntStream.range(0, all.count().intValueExact())
+                .mapToObj(BigInteger::valueOf)
+                .filter(number -> hands(all.inOrder(number).steps()).contains("RRL"))
+                .toList();
+        assertThat(expected).isNotEmpty();
+        assertThat(found).isEqualTo(new VariationSearch(expected, all.count().intValueExact(), true));
+        VariationPlan many = new VariationPlan(
+                sticking("R L ".repeat(16).strip()),
+                new VariationPlan.Free.Steps(0, 32, choices("R L ."), 2),
+                Order.AT_RANDOM,
+                5);
+        VariationSearch some = VariationSearch.of(many.variations(LeadHand.RIGHT), many, one -> false);
+        assertThat(some).isEqualTo(new VariationSearch(List.of(), VariationSearch.MOST_LOOKED_AT, false));
     }
 }
