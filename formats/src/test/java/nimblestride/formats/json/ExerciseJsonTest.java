@@ -20,6 +20,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import net.jqwik.api.Arbitraries;
@@ -35,6 +36,10 @@ import nimblestride.core.exercise.plan.Ladder;
 import nimblestride.core.exercise.plan.LadderPace;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.sticking.LeadHand;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.variation.StickingVariations;
+import nimblestride.core.kit.variation.VariationPlan;
+import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.NoteheadShape;
@@ -97,7 +102,8 @@ class ExerciseJsonTest {
                         "snare cell [[x.]x2 g]x3 X of 1/16 reset bars 2 5 one every 4 bars moving note 2 to kick and crash",
                         "snare sticking >R L llR (L) . K ^Rz L: of 1/16 moving right singles to floor tom; every 3rd note to kick",
                         "kick at 1:0 >1:3/8 (2:1/12z)",
-                        "snare at 1:1/4 _R1:5/16 lrl7:0 reset bar")
+                        "snare at 1:1/4 _R1:5/16 lrl7:0 reset bar",
+                        "ride at 1:0 3:1/8 across 3 bars")
                 .array(String[].class)
                 .ofMaxSize(7);
         Arbitrary<PlayingStyle> manners = Combinators.combine(
@@ -119,7 +125,24 @@ class ExerciseJsonTest {
                                 "frame drum every 1/8 moving notes to frame drum", NamedVoices.KIT.and(own)));
             }
             if (ticked.size() == 3) {
-                exercise = exercise.withSwing(SwingText.read("sixteenths 2:1"));
+                exercise = exercise.withSwing(SwingText.read("sixteenths 2:1"))
+                        .withVoices(exercise.voices().withShortName(Kit.HI_HAT, "t"))
+                        .withPractice(exercise.practice()
+                                .withVaried(new VariationPlan(
+                                        StickingText.read("R L R"),
+                                        new VariationPlan.Free.Cells(List.of(3)),
+                                        StickingVariations.Order.AT_RANDOM,
+                                        -7)));
+            }
+            if (ticked.size() == 2) {
+                List<Optional<Stroke>> choices = new ArrayList<>(StickingText.read(">R L (K)").steps());
+                choices.add(Optional.empty());
+                exercise = exercise.withPractice(exercise.practice()
+                        .withVaried(new VariationPlan(
+                                StickingText.read("R L R R"),
+                                new VariationPlan.Free.Steps(1, 3, choices, 2),
+                                StickingVariations.Order.IN_ORDER,
+                                123_456)));
             }
             for (String sticking : ticked) {
                 exercise = exercise.withVariationTicked(StickingText.read(sticking), true);

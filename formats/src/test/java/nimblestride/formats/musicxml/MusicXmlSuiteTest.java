@@ -31,7 +31,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * for each the moments at which something is struck in each measure, as music21 10.5 reads them once repeats are played out ({@code
  * onsets.csv}, made by it). Grace notes and notes tied to the one before are struck at no moment of their own.
  */
-class MusicXmlSuiteTest {
+public class MusicXmlSuiteTest {
     private static InputStream open(String file) {
         return MusicXmlSuiteTest.class.getResourceAsStream("suite/" + file);
     }
