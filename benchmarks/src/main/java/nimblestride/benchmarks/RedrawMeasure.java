@@ -13,6 +13,7 @@ import javafx.beans.value.ObservableValue;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -54,14 +55,20 @@ public final class RedrawMeasure {
         this.screen = screen;
     }
 
+    /** @param arguments {@code part} for the part only */
     public static void main(String[] arguments) throws Exception {
         Screen.measure(() -> {
+            if (arguments.length > 0) {
+                new RedrawMeasure(lay(500)).part();
+                return;
+            }
             for (int bars : new int[] {64, 2_000}) {
                 Screen screen = lay(bars);
                 new RedrawMeasure(screen).keystrokes(bars);
                 screen.close();
             }
             new RedrawMeasure(lay(64)).weave();
+            new RedrawMeasure(lay(500)).part();
         });
     }
 
@@ -175,6 +182,36 @@ public final class RedrawMeasure {
         double withoutTheWait() {
             return (end - pressed - waited) / 1e6;
         }
+    }
+
+    /** Types into a part of 500 bars: a note of bar 250 changes with each keystroke. */
+    private void part() throws Exception {
+        Screen.act(() -> {
+            ((TextField) screen.find("#bars")).setText("[7/8, 5/8] x250");
+            screen.window().open(PageId.WRITE);
+        });
+        TimeUnit.SECONDS.sleep(1);
+        TextArea area = (TextArea) screen.find("#part");
+        String half = "kick . snare . / ride snare snare / hi-hat hi-hat |\nhi-hat kick / . |\n".repeat(125);
+        List<Moments> times = new ArrayList<>();
+        for (int i = -WARM; i < COUNTED; i++) {
+            String text = half + half.replaceFirst("kick", i % 2 == 0 ? "snare" : "kick");
+            Moments moments = new Moments(screen.scene());
+            Screen.act(() -> {
+                moments.begin();
+                area.setText(text.strip());
+                moments.answered();
+            });
+            moments.drawn.await();
+            TimeUnit.MILLISECONDS.sleep(BETWEEN_KEYSTROKES);
+            if (i >= 0) {
+                times.add(moments);
+            }
+        }
+        if (!screen.find(".road").getAccessibleText().contains("kick 2")) {
+            throw new IllegalStateException("the part was not taken");
+        }
+        print("a keystroke in a part of 500 bars", times);
     }
 
     private static void print(String what, List<Moments> times) {

@@ -73,9 +73,7 @@ class PartRoundTripTest {
 
     private static Set<String> hits(Exercise exercise, NoteValue end) {
         return Sounding.of(
-                exercise,
-                end,
-                (layer, hit) -> hit.voices() + " " + hit.stroke().level());
+                exercise, end, (layer, hit) -> hit.voices() + " " + hit.stroke().level());
     }
 
     @Test
@@ -95,9 +93,11 @@ class PartRoundTripTest {
             assertThat(hits(again, phrase.length())).as(text).isEqualTo(hits(exercise));
             assertReadsAsText(again);
             Exercise played = FileImporter.exercise(MidiImport.read(ExerciseMidi.write(exercise), "Again"));
-            assertThat(Sounding.of(played, phrase.length(), (layer, hit) -> hit.voices().toString()))
+            assertThat(Sounding.of(played, phrase.length(), (layer, hit) -> hit.voices()
+                            .toString()))
                     .as(text)
-                    .isEqualTo(Sounding.of(exercise, phrase.length(), (layer, hit) -> hit.voices().toString()));
+                    .isEqualTo(Sounding.of(exercise, phrase.length(), (layer, hit) -> hit.voices()
+                            .toString()));
         }
         assertThat(engraved).isGreaterThanOrEqualTo(60);
     }

@@ -47,8 +47,8 @@ class VariationStoryTest extends WindowStory {
         type(KeyCode.T);
         until(() -> shows("1 practiced"));
         assertThat(exercise().practice().ticked()).hasSize(1);
-        assertThat(exercise().practice().varied()).hasValueSatisfying(plan -> assertThat(plan.base())
-                .isEqualTo(StickingText.read("R L R L")));
+        assertThat(exercise().practice().varied())
+                .hasValueSatisfying(plan -> assertThat(plan.base()).isEqualTo(StickingText.read("R L R L")));
         // The page shows the same after a look elsewhere.
         clickOn("#page-voices");
         clickOn("#page-variations");

@@ -135,7 +135,8 @@ class ExerciseJsonTest {
                                         -7)));
             }
             if (ticked.size() == 2) {
-                List<Optional<Stroke>> choices = new ArrayList<>(StickingText.read(">R L (K)").steps());
+                List<Optional<Stroke>> choices =
+                        new ArrayList<>(StickingText.read(">R L (K)").steps());
                 choices.add(Optional.empty());
                 exercise = exercise.withPractice(exercise.practice()
                         .withVaried(new VariationPlan(

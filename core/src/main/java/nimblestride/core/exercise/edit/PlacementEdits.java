@@ -55,9 +55,9 @@ public final class PlacementEdits {
     private static Optional<Pattern> withLost(Optional<Pattern> now, Pattern.Placed before, Phrase phrase) {
         Pattern.Placed notes = (Pattern.Placed) now.orElse(before);
         List<Placement> all = new ArrayList<>(now.isPresent() ? notes.placements() : List.of());
-        before.placements().stream()
-                .filter(one -> !one.isOn(before.bars(phrase)) && !one.isOn(notes.bars(phrase)))
-                .filter(one -> all.stream().noneMatch(one::isWith))
+        Phrase bars = notes.bars(phrase);
+        before.lost(phrase).stream()
+                .filter(one -> !one.isOn(bars) && all.stream().noneMatch(one::isWith))
                 .forEach(all::add);
         return all.isEmpty() ? Optional.empty() : Optional.of(notes.with(all));
     }

@@ -12,6 +12,7 @@ import nimblestride.core.insight.finding.Finding.Fix;
 import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Placement;
 import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -67,8 +68,8 @@ final class LayerChecks {
         if (!(layer.pattern() instanceof Pattern.Placed placed)) {
             return;
         }
-        Phrase bars = placed.bars(phrase);
-        long lost = placed.placements().stream().filter(one -> !one.isOn(bars)).count();
+        List<Placement> notes = placed.lost(phrase);
+        int lost = notes.size();
         if (lost == 0) {
             return;
         }
@@ -77,7 +78,7 @@ final class LayerChecks {
                 : exercise.withLayer(
                         index,
                         layer.withPattern(placed.with(placed.placements().stream()
-                                .filter(one -> one.isOn(bars))
+                                .filter(one -> !notes.contains(one))
                                 .toList())));
         add(new CheckFact.LostPlaces(names.get(index), lost), new Fix(new Remedy.RemoveNotes(lost), without));
     }

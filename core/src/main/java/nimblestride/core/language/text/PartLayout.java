@@ -13,7 +13,10 @@ final class PartLayout {
     static final Pattern STRIDE = Pattern.compile("/");
 
     private static final Pattern BAR_LINE = Pattern.compile("\\|");
-    private static final Pattern REPEATED = Pattern.compile("(.*?)(?:\\s+x(\\d{1,6}))?", Pattern.DOTALL);
+    private static final Pattern REPEATED = Pattern.compile("\\s+x(\\d{1,6})$");
+    /** The most characters of {@code x3} with a space before it. */
+    private static final int LONGEST_REPEAT = 8;
+
     private static final String AGAIN = "%";
 
     private final TextCursor whole;
@@ -62,15 +65,18 @@ final class PartLayout {
     }
 
     private void add(TextCursor bar) {
-        MatchResult match = bar.match(REPEATED).orElseThrow();
-        int times = match.group(2) == null ? 1 : Integer.parseInt(match.group(2));
+        TextCursor ending = bar.part(Math.max(bar.start(), bar.end() - LONGEST_REPEAT), bar.end());
+        Optional<MatchResult> repeat = ending.search(REPEATED);
+        int times = repeat.map(match -> Integer.parseInt(match.group(1))).orElse(1);
         if (times == 0) {
-            throw bar.group(match, 2).refuse("a bar plays at least once, such as x2");
+            throw bar.part(bar.end() - 2, bar.end()).refuse("a bar plays at least once, such as x2");
         }
         if (count + times > Phrase.MAX_BARS) {
             throw bar.refuse(String.format(Locale.ROOT, "a part holds up to %,d bars", Phrase.MAX_BARS));
         }
-        TextCursor content = bar.group(match, 1).stripped();
+        TextCursor content = bar.part(
+                        bar.start(), repeat.map(MatchResult::start).orElse(bar.end()))
+                .stripped();
         boolean again = content.content().equals(AGAIN);
         if (again && bars.isEmpty()) {
             throw content.error("the notes of bar 1; % plays the bar before once more");

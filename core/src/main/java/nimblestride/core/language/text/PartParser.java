@@ -39,12 +39,12 @@ final class PartParser {
     private final Map<Voice, List<Placement>> placed = new LinkedHashMap<>();
     private final List<TextException> problems = new ArrayList<>();
     private final List<OddTuplet> tuplets = new ArrayList<>();
-    /** What is read from each stride, since most strides of a part are written more than once. */
-    private final Map<String, List<Item>> known = new HashMap<>();
+    /** What is read from each stride of each kind of bar, since most strides of a part are written more than once. */
+    private final Map<Bar, List<KnownStride>> known = new HashMap<>();
 
-    PartParser(String text, Phrase phrase, NamedVoices voices) {
+    PartParser(String text, PartLayout layout, Phrase phrase, NamedVoices voices) {
         this.whole = new TextCursor(text);
-        this.layout = PartLayout.of(text);
+        this.layout = layout;
         this.phrase = layout.bars(phrase);
         this.longer = layout.isLonger(phrase);
         this.voices = voices;
@@ -58,6 +58,25 @@ final class PartParser {
         }
         problems.sort(Comparator.comparingInt(TextException::from));
     }
+
+    /** A stride of a kind of bar, and what was read there so far. */
+    private record KnownStride(NoteValue start, NoteValue length, Map<String, ReadStride> read) {
+        static List<KnownStride> of(Bar bar) {
+            List<NoteValue> starts = bar.groupStarts();
+            List<KnownStride> strides = new ArrayList<>();
+            for (int i = 0; i < starts.size(); i++) {
+                NoteValue end = i + 1 < starts.size() ? starts.get(i + 1) : bar.length();
+                strides.add(new KnownStride(starts.get(i), end.minus(starts.get(i)), new HashMap<>()));
+            }
+            return strides;
+        }
+    }
+
+    /** What stands in a stride: how many notes share it, whether that is rarely meant, and those that are played. */
+    private record ReadStride(int shares, boolean isOdd, List<PlacedNote> notes) {}
+
+    /** A note of a stride, from the start of its bar. */
+    private record PlacedNote(PartStroke note, NoteValue at) {}
 
     /** A stride with a tuplet that is rarely meant. */
     private record OddTuplet(TextCursor stride, int shares, String where) {
@@ -117,26 +136,39 @@ final class PartParser {
     /** @param asking whether to ask about tuplets: once for each bar that is written out */
     private void read(PartLayout.WrittenBar written, int number, boolean asking) {
         Bar bar = phrase.bars().get(number);
-        List<NoteValue> starts = bar.groupStarts();
-        List<TextCursor> strides = written.strides();
-        if (strides.size() != starts.size()) {
+        List<KnownStride> strides = known.computeIfAbsent(bar, KnownStride::of);
+        List<TextCursor> texts = written.strides();
+        if (texts.size() != strides.size()) {
             throw written.content()
                     .refuse("bar " + (number + 1) + ", " + bar.meter() + ", has "
-                            + Counted.count(starts.size(), "stride") + " (" + bar.grouping() + "), but you wrote "
-                            + strides.size() + ". Put / between strides, and . where one rests");
+                            + Counted.count(strides.size(), "stride") + " (" + bar.grouping() + "), but you wrote "
+                            + texts.size() + ". Put / between strides, and . where one rests");
         }
-        for (int i = 0; i < strides.size(); i++) {
-            NoteValue end = i + 1 < starts.size() ? starts.get(i + 1) : bar.length();
-            NoteValue length = end.minus(starts.get(i));
-            TextCursor stride = strides.get(i);
+        for (int i = 0; i < texts.size(); i++) {
             String where = "stride " + (i + 1) + " of bar " + (number + 1);
-            List<Item> items = known.computeIfAbsent(stride.content(), content -> items(stride, where));
-            place(items, number, starts.get(i), length);
-            int shares = Item.shares(items);
-            if (asking && Tuplets.isOdd(length.dividedBy(shares))) {
-                tuplets.add(new OddTuplet(stride.stripped(), shares, Capitalized.of(where)));
+            ReadStride read = read(texts.get(i), strides.get(i), where);
+            for (PlacedNote note : read.notes) {
+                placed.computeIfAbsent(note.note.voice(), voice -> new ArrayList<>())
+                        .add(new Placement(number, note.at, note.note.stroke()));
+            }
+            if (asking && read.isOdd) {
+                tuplets.add(new OddTuplet(texts.get(i).stripped(), read.shares, Capitalized.of(where)));
             }
         }
+    }
+
+    private ReadStride read(TextCursor text, KnownStride stride, String where) {
+        ReadStride before = stride.read.get(text.content());
+        if (before != null) {
+            return before;
+        }
+        List<Item> items = items(text, where);
+        int shares = Item.shares(items);
+        List<PlacedNote> notes = new ArrayList<>();
+        place(items, stride.start, stride.length, notes);
+        ReadStride read = new ReadStride(shares, Tuplets.isOdd(stride.length.dividedBy(shares)), notes);
+        stride.read.put(text.content(), read);
+        return read;
     }
 
     private List<Item> items(TextCursor stride, String where) {
@@ -198,18 +230,17 @@ final class PartParser {
                         .toList();
     }
 
-    private void place(List<Item> items, int bar, NoteValue start, NoteValue length) {
+    private static void place(List<Item> items, NoteValue start, NoteValue length, List<PlacedNote> into) {
         NoteValue share = length.dividedBy(Item.shares(items));
         NoteValue at = start;
         for (Item item : items) {
             NoteValue lasts = share.times(item.shares);
             if (item.inner.isEmpty()) {
                 for (PartStroke note : item.notes) {
-                    placed.computeIfAbsent(note.voice(), voice -> new ArrayList<>())
-                            .add(new Placement(bar, at, note.stroke()));
+                    into.add(new PlacedNote(note, at));
                 }
             } else {
-                place(item.inner, bar, at, lasts);
+                place(item.inner, at, lasts, into);
             }
             at = at.plus(lasts);
         }

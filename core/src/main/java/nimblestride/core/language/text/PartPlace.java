@@ -15,17 +15,11 @@ import nimblestride.core.time.value.NoteValue;
  * @param end when it ends
  */
 public record PartPlace(int bar, int stride, NoteValue start, NoteValue end) {
-    /**
-     * Finds the stride that a place of the text stands for; empty where the bars have none.
-     *
-     * @param index from 0 to the length of the text
-     */
-    public static Optional<PartPlace> at(String text, int index, Phrase phrase) {
-        PartLayout layout = PartLayout.of(text);
+    static Optional<PartPlace> at(PartLayout layout, int index, Phrase phrase) {
         return layout.at(index).flatMap(written -> {
-            long stride = text.substring(
-                            written.content().start(),
-                            Math.min(index, written.content().end()))
+            TextCursor content = written.content();
+            long stride = content.part(content.start(), Math.max(content.start(), Math.min(index, content.end())))
+                    .content()
                     .chars()
                     .filter(sign -> sign == '/')
                     .count();

@@ -29,12 +29,7 @@ public final class PartText {
      * @throws TextException at the first place that can't be read, or where a bar has too many or too few strides
      */
     public static List<Layer> read(String text, Phrase phrase, NamedVoices voices) {
-        return new PartParser(text, phrase, voices).layers();
-    }
-
-    /** Returns what there is to say of a part, bar by bar: what is wrong, and what is rarely meant. */
-    public static List<PartRemark> check(String text, Phrase phrase, NamedVoices voices) {
-        return new PartParser(text, phrase, voices).remarks();
+        return new WrittenPart(text, phrase, voices).layers();
     }
 
     /**

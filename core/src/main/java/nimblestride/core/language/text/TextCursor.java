@@ -113,6 +113,12 @@ final class TextCursor {
         return matcher.matches() ? Optional.of(matcher.toMatchResult()) : Optional.empty();
     }
 
+    /** Returns where a pattern first matches within this part, with places of the whole text. */
+    Optional<MatchResult> search(Pattern pattern) {
+        Matcher matcher = pattern.matcher(text).region(start, end);
+        return matcher.find() ? Optional.of(matcher.toMatchResult()) : Optional.empty();
+    }
+
     /** Returns the part that a group matched; the end if it matched none. */
     TextCursor group(MatchResult match, int group) {
         return match.group(group) == null ? part(end, end) : part(match.start(group), match.end(group));

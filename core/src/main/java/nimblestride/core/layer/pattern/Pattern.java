@@ -10,6 +10,7 @@ import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
@@ -245,6 +246,24 @@ public sealed interface Pattern {
         /** Returns the bars on which the notes are placed. */
         public Phrase bars(Phrase phrase) {
             return ownBars == 0 ? phrase : phrase.first(ownBars);
+        }
+
+        /** Returns the notes on a bar or a place that is not there. */
+        public List<Placement> lost(Phrase phrase) {
+            List<Bar> bars = bars(phrase).bars();
+            List<Placement> lost = new ArrayList<>();
+            int bar = -1;
+            NoteValue length = NoteValue.ZERO;
+            for (Placement placement : placements) {
+                if (placement.bar() != bar) {
+                    bar = placement.bar();
+                    length = bar < bars.size() ? bars.get(bar).length() : NoteValue.ZERO;
+                }
+                if (placement.position().compareTo(length) >= 0) {
+                    lost.add(placement);
+                }
+            }
+            return lost;
         }
 
         @Override

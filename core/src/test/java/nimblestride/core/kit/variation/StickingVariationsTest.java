@@ -197,7 +197,8 @@ class StickingVariationsTest {
             before = points;
         }
         assertThat(all.difficulty(sticking("R L R L R L R L")).words()).isEqualTo("hand to hand");
-        assertThat(all.difficulty(sticking("R L R R L L R L")).words()).isEqualTo("2 doubles, 1 of it in the weaker hand");
+        assertThat(all.difficulty(sticking("R L R R L L R L")).words())
+                .isEqualTo("2 doubles, 1 of it in the weaker hand");
         assertThat(all.difficulty(sticking("R L . K >R (L) R L")).words())
                 .isEqualTo("1 foot, 2 accents or ghosts, 1 of it in the weaker hand, 1 rest");
     }
@@ -223,7 +224,8 @@ class StickingVariationsTest {
         VariationPlan few = new VariationPlan(
                 sticking("R L R L R L"), new VariationPlan.Free.Steps(2, 6, choices("R L"), 2), Order.IN_ORDER, 5);
         StickingVariations all = few.variations(LeadHand.RIGHT);
-        VariationSearch found = VariationSearch.of(all, few, one -> hands(one.steps()).contains("RRL"));
+        VariationSearch found =
+                VariationSearch.of(all, few, one -> hands(one.steps()).contains("RRL"));
         List<BigInteger> expected = IntStream.range(0, all.count().intValueExact())
                 .mapToObj(BigInteger::valueOf)
                 .filter(number -> hands(all.inOrder(number).steps()).contains("RRL"))

@@ -198,14 +198,14 @@ class PartTextTest {
     @Test
     void eachWrongBarIsMarkedAndRareTupletsAreAskedAbout() {
         String part = "kick / snear | kick | kick kick kick kick kick / . | kick kick kick / snare";
-        List<PartRemark> remarks = PartText.check(part, BarsText.read("2/4 x4"), NamedVoices.KIT);
+        List<PartRemark> remarks = new WrittenPart(part, BarsText.read("2/4 x4"), NamedVoices.KIT).remarks();
         assertThat(remarks)
                 .extracting(remark -> part.substring(remark.from(), remark.to()), PartRemark::wrong)
                 .containsExactly(tuple("snear", true), tuple("kick", true), tuple("kick kick kick kick kick", false));
         assertThat(remarks.get(2).words())
                 .isEqualTo("Stride 1 of bar 3 has 5 notes: a quintuplet. Is that what you meant?");
         // Whoever writes two of them means them.
-        assertThat(PartText.check("kick . . . . / snare . . . .", BarsText.read("2/4"), NamedVoices.KIT))
+        assertThat(new WrittenPart("kick . . . . / snare . . . .", BarsText.read("2/4"), NamedVoices.KIT).remarks())
                 .isEmpty();
     }
 
@@ -254,7 +254,7 @@ class PartTextTest {
             value = {"0; 1; 1; 0", "8; 1; 2; 1/4", "16; 2; 1; 1/2", "17; 2; 1; 1/2", "30; 4; 2; 7/4", "60; 6; 2; 11/4"})
     void thePlaceOfTheCaretIsFound(int caret, int bar, int stride, String start) {
         String part = "kick / snare | % x2 |   kick / snare | %   | kick / snare snare";
-        assertThat(PartPlace.at(part, Math.min(caret, part.length()), BarsText.read("2/4")))
+        assertThat(new WrittenPart(part, BarsText.read("2/4"), NamedVoices.KIT).placeAt(Math.min(caret, part.length())))
                 .hasValueSatisfying(place -> {
                     assertThat(place.bar() + 1).isEqualTo(bar);
                     assertThat(place.stride() + 1).isEqualTo(stride);

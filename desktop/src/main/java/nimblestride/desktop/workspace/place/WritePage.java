@@ -19,11 +19,12 @@ import nimblestride.core.exercise.edit.PlacementEdits;
 import nimblestride.core.exercise.edit.WrittenOut;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.PartCompletion;
-import nimblestride.core.language.text.PartPlace;
 import nimblestride.core.language.text.PartRemark;
 import nimblestride.core.language.text.PartText;
+import nimblestride.core.language.text.WrittenPart;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.notation.score.ScoreStyle;
@@ -54,7 +55,7 @@ final class WritePage extends VBox implements Page {
     /** What a text area keeps for its edges and its scroll bar, in pixels. */
     private static final double EDGES = 36;
 
-    private static final int MOST_BARS_ENGRAVED = 256;
+    private static final int MOST_BARS_ENGRAVED = 64;
 
     private final ExerciseDocument document;
     private final StrideLight road;
@@ -71,7 +72,11 @@ final class WritePage extends VBox implements Page {
     /** Why the part can't be written as text; empty where it can. */
     private String unwritten = "";
 
+    private Question asked;
+    private WrittenPart lastRead;
     private int columns = USUAL_COLUMNS;
+
+    private record Question(String text, Phrase phrase, NamedVoices voices) {}
 
     /**
      * @param road lights the stride that is being written
@@ -119,7 +124,7 @@ final class WritePage extends VBox implements Page {
         input.addEventFilter(KeyEvent.KEY_PRESSED, this::complete);
         input.caretPositionProperty().addListener(change -> follow());
         input.focusedProperty().addListener(change -> follow());
-        input.textProperty().addListener(change -> check());
+        input.textProperty().addListener((property, old, now) -> check(now));
         input.widthProperty().addListener(change -> wrap());
         input.fontProperty().addListener(change -> wrap());
         sceneProperty().addListener((property, old, scene) -> {
@@ -135,10 +140,17 @@ final class WritePage extends VBox implements Page {
     }
 
     private List<Layer> read(String typed) {
-        return typed.isBlank()
-                ? List.of()
-                : inKitOrder(
-                        PartText.read(typed, exercise().phrase(), exercise().voices()), exercise());
+        return typed.isBlank() ? List.of() : inKitOrder(written(typed).layers(), exercise());
+    }
+
+    /** Reads the text once for everything that asks about it. */
+    private WrittenPart written(String typed) {
+        Question now = new Question(typed, exercise().phrase(), exercise().voices());
+        if (!now.equals(asked)) {
+            asked = now;
+            lastRead = new WrittenPart(now.text, now.phrase, now.voices);
+        }
+        return lastRead;
     }
 
     /** Returns what is played, in one order, however the text or the exercise lists it. */
@@ -174,7 +186,8 @@ final class WritePage extends VBox implements Page {
     private void follow() {
         if (area.isFocused()) {
             int caret = Math.min(area.getCaretPosition(), area.getLength());
-            PartPlace.at(area.getText(), caret, exercise().phrase())
+            written(area.getText())
+                    .placeAt(caret)
                     .map(place -> new LitStride(place.start(), place.end()))
                     .ifPresent(stride -> {
                         road.light(stride);
@@ -184,10 +197,8 @@ final class WritePage extends VBox implements Page {
     }
 
     /** Underlines what is wrong, and asks about what is rarely meant. */
-    private void check() {
-        List<PartRemark> remarks = area.getText().isBlank()
-                ? List.of()
-                : PartText.check(area.getText(), exercise().phrase(), exercise().voices());
+    private void check(String typed) {
+        List<PartRemark> remarks = typed.isBlank() ? List.of() : written(typed).remarks();
         marks.show(remarks);
         ask(remarks.stream()
                 .filter(remark -> !remark.wrong())
@@ -223,7 +234,7 @@ final class WritePage extends VBox implements Page {
                 // The same notes fall in other strides of other bars.
                 phrase = exercise.phrase();
                 text.rewrite();
-                check();
+                check(area.getText());
             }
             text.setDisable(false);
             unwritten = "";
