@@ -109,7 +109,7 @@ class PartRoundTripTest {
         String text = PartText.write(placed, out.phrase(), out.voices());
         List<Layer> layers =
                 new ArrayList<>(text.isEmpty() ? List.of() : PartText.read(text, out.phrase(), out.voices()));
-        // What starts late, and goes on by a rule, stays as it is.
+        // What takes too long to realign stays as it is.
         out.layers().stream().filter(layer -> !placed.contains(layer)).forEach(layers::add);
         return out.withLayers(layers);
     }

@@ -61,14 +61,11 @@ final class Screenshots {
             window.openFromBook("Lamplighters' Walk");
             window.open(PageId.COUNTS);
         });
-        steps.add(() -> window.openFromBook("Two Landing Stages"));
-        view("staff", () -> window.open(PageId.STAFF));
+        view("write", () -> window.open(PageId.WRITE));
         view("variations", () -> {
             window.openFromBook("Oars in Elevens");
             window.open(PageId.VARIATIONS);
-            press("#deal-next");
         });
-        steps.add(() -> press("#undo"));
         view("pivot", () -> {
             window.openFromBook("Turning the Barge");
             window.open(PageId.PIVOT);

@@ -126,18 +126,7 @@ final class WindowComposition {
         assign = new AssignView(center, document, book, edits);
         history = new HistoryView(center, document, book, edits, dialogs, status);
         place = new PlaceWorkspace(
-                document,
-                road.countingSystemProperty(),
-                road.subdivisionProperty(),
-                road.stageProperty(),
-                moment -> road.bringIntoView(moment),
-                road,
-                sound.devices(),
-                nanos,
-                sound.transport(),
-                services.export(),
-                this::sheet,
-                book::today);
+                document, road, sound.transport(), sound.devices(), nanos, services, this::sheet, book::today);
         cross = new CrossWorkspace(document, library);
         recorder = new PracticeRecorder(document, book, sound.transport(), nanos);
         stand = new MusicStandWindow(stage, document, road, sound.transport(), sound.devices(), recorder, frame::style);

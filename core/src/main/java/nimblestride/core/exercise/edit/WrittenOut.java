@@ -20,7 +20,7 @@ import nimblestride.core.time.value.NoteValue;
 
 /**
  * Places note by note what layers play until they realign, so that all of it reads as one part. A layer that starts
- * late, takes too long to realign, or plays doubles stays as it is.
+ * late starts late in each round then. One that takes too long to realign, or plays doubles, stays as it is.
  */
 public final class WrittenOut {
     private static final long MOST_BARS = 256;
@@ -64,14 +64,16 @@ public final class WrittenOut {
     private List<Layer> notes(Layer layer) {
         try {
             Alignment alignment = Alignment.of(layer, phrase);
-            List<Hit> hits = alignment
-                    .timeline()
-                    .between(NoteValue.ZERO, alignment.returnsAfter().length(), Pattern.Placed.MAX_PLACED + 1);
+            boolean startsLate = alignment.timeline().start() > 0;
+            long bars =
+                    startsLate ? phrase.bars().size() : alignment.returnsAfter().bars();
+            if (bars > Math.max(MOST_BARS, phrase.bars().size())) {
+                return List.of();
+            }
+            List<Hit> hits =
+                    alignment.timeline().between(NoteValue.ZERO, phrase.startOf(bars), Pattern.Placed.MAX_PLACED + 1);
             boolean doubles = hits.stream().anyMatch(hit -> hit.stroke().ornament() == Ornament.DOUBLED);
-            boolean longest = alignment.returnsAfter().bars() > MOST_BARS || hits.size() > Pattern.Placed.MAX_PLACED;
-            return doubles || longest || alignment.timeline().start() > 0
-                    ? List.of()
-                    : notes(hits, alignment.returnsAfter().bars());
+            return doubles || hits.size() > Pattern.Placed.MAX_PLACED ? List.of() : notes(hits, bars);
         } catch (StrideException e) {
             // A finding says why it can't be laid out.
             return List.of();

@@ -1,7 +1,6 @@
 package nimblestride.desktop.workspace.place;
 
 import java.time.LocalDate;
-import java.util.function.Consumer;
 import java.util.function.LongSupplier;
 import java.util.function.Supplier;
 import javafx.beans.property.IntegerProperty;
@@ -14,12 +13,12 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.playback.Transport;
-import nimblestride.desktop.service.Export;
 import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.ui.page.LazyPage;
 import nimblestride.desktop.ui.page.PagedPane;
-import nimblestride.desktop.ui.page.StrideLight;
 import nimblestride.desktop.ui.page.Workspace;
+import nimblestride.desktop.view.road.RoadView;
 
 /** The Place workspace: voices on counts, stickings, what they ask of the hands, and ways to build on them. */
 public final class PlaceWorkspace extends PagedPane implements Workspace {
@@ -30,35 +29,30 @@ public final class PlaceWorkspace extends PagedPane implements Workspace {
     /**
      * Creates the pages.
      *
-     * @param stage how many layers are heard and seen, from the first on
-     * @param choose receives the moment of a count selected on the staff
-     * @param road lights the stride that is being written
+     * @param road shows what is chosen, and lights the stride that is being written
      * @param devices whose pads record a part
      * @param nanos a clock in nanoseconds
-     * @param transport plays variations
-     * @param export prints them
      * @param sheet how pages are printed
      * @param today the present day
      */
     public PlaceWorkspace(
             ExerciseDocument document,
-            ObjectProperty<Counting> counting,
-            ObjectProperty<Subdivision> subdivision,
-            IntegerProperty stage,
-            Consumer<NoteValue> choose,
-            StrideLight road,
+            RoadView road,
+            Transport transport,
             PlaybackDevices devices,
             LongSupplier nanos,
-            Transport transport,
-            Export export,
+            WindowServices services,
             Supplier<Sheet> sheet,
             Supplier<LocalDate> today) {
+        ObjectProperty<Counting> counting = road.countingSystemProperty();
+        ObjectProperty<Subdivision> subdivision = road.subdivisionProperty();
+        IntegerProperty stage = road.stageProperty();
         counts = add(PageId.COUNTS, () -> new CountsPage(document, counting, subdivision, stage));
         write = add(PageId.WRITE, () -> new WritePage(document, road, devices, nanos));
-        staff = add(PageId.STAFF, () -> new StaffPage(counting, subdivision, choose));
+        staff = add(PageId.STAFF, () -> new StaffPage(counting, subdivision, road::bringIntoView));
         add(PageId.STICKING, () -> new StickingPage(document));
         add(PageId.HANDS, () -> new HandsPage(document));
-        add(PageId.VARIATIONS, () -> new VariationsPage(document, transport, export, sheet, today));
+        add(PageId.VARIATIONS, () -> new VariationsPage(document, transport, services.export(), sheet, today));
         add(PageId.BUILD_UP, () -> new BuildPage(document, stage));
         add(PageId.VOICES, () -> new VoicesPage(document));
         open(PageId.COUNTS);
