@@ -39,7 +39,7 @@ class WrittenOutTest {
     @Test
     void whatCannotBeWrittenStays() {
         assertThat(out("2/4", "snare every 1009/1000", "kick sticking R: L of 1/8"))
-                .containsExactly("kick sticking R: L of 1/8", "snare every 1009/1000");
+                .containsExactly("snare every 1009/1000", "kick sticking R: L of 1/8");
         // The kick repeats with the phrase, and on three bars: no one layer says both.
         assertThat(out("2/4", "kick at 1:0", "kick every 3/8")).containsExactly("kick at 1:0", "kick every 3/8");
     }
