@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.stream.IntStream;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Mark;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
@@ -72,6 +74,40 @@ class SheetWordsTest {
         assertThat(words)
                 .contains("How it lines up", "B: one bar is 5 eighths (1 s), grouped 3+2.")
                 .anyMatch(line -> line.startsWith("5/8:   1 2"));
+    }
+
+    /** Each variation has its number, its name, five boxes to tick, and its staff, which stays on its page. */
+    @Test
+    void variationsAreListedWithBoxes() {
+        List<Exercise> variations = IntStream.range(0, 20)
+                .mapToObj(i -> exercise(
+                                "7/8(2+2+3)", "snare sticking R L R L R L " + (i % 2 == 0 ? "R" : "L") + " of 1/8")
+                        .withName("Variation " + (i + 1)))
+                .toList();
+        List<Drawing> pages = new SheetLayout(Sheet.DEFAULT, Fonts.get().music(), Fonts.get())
+                .variations("Lock Gate: variations", "96 BPM (quarters)", variations);
+        assertThat(pages).hasSizeGreaterThan(1);
+        int listed = 0;
+        for (Drawing page : pages) {
+            List<String> words = page.marks().stream()
+                    .filter(Mark.Words.class::isInstance)
+                    .map(mark -> ((Mark.Words) mark).text())
+                    .toList();
+            long here = words.stream()
+                    .filter(text -> text.matches("\\d+\\.  Variation \\d+"))
+                    .count();
+            listed += (int) here;
+            assertThat(page.spots().stream()
+                            .filter(spot -> spot.struck() && spot.at().isZero()))
+                    .hasSize((int) here);
+            // Only the upper and lower sides of the boxes are so long.
+            assertThat(page.marks().stream()
+                            .filter(Mark.Line.class::isInstance)
+                            .map(Mark.Line.class::cast)
+                            .filter(line -> Math.abs(line.x2() - line.x1() - 2.2) < 1e-9))
+                    .hasSize((int) here * 5 * 2);
+        }
+        assertThat(listed).isEqualTo(20);
     }
 
     /** The count, where it falls, when it lines up: three lines, however much there is to say. */

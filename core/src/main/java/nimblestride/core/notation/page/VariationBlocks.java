@@ -26,7 +26,8 @@ final class VariationBlocks {
     private final double width;
 
     VariationBlocks(Sheet sheet, MusicFontMetrics face, TextMetrics letters, double width) {
-        this.sheet = sheet;
+        // The count is the same for all, and the page holds more of them without it.
+        this.sheet = sheet.with(SheetItem.COUNT, false);
         this.face = face;
         this.letters = letters;
         this.width = width;
