@@ -97,6 +97,10 @@ class VariationStoryTest extends WindowStory {
         until(() -> bar.getMax() > 1e12 && bar.getValue() == bar.getMax());
         until(() -> lookup(".variation:selected").tryQuery().isPresent());
         assertThat(lookup("#deal-table").query().lookupAll(".variation")).hasSizeLessThan(20);
+        // Using one leaves the list where it is.
+        type(KeyCode.ENTER);
+        until(() -> exercise().practice().varied().isPresent());
+        assertThat(bar.getValue()).isEqualTo(bar.getMax());
         type(KeyCode.HOME);
         until(() -> shows("0 points: hand to hand"));
     }

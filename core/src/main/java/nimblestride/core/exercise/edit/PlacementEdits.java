@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import nimblestride.core.exercise.model.Exercise;
@@ -42,24 +41,25 @@ public final class PlacementEdits {
                 changed.add(layer);
                 continue;
             }
-            Optional<Pattern> now =
-                    Optional.ofNullable(wanted.remove(layer.voice())).map(Layer::pattern);
-            withLost(now, (Pattern.Placed) layer.pattern(), exercise.phrase())
-                    .ifPresent(pattern -> changed.add(layer.withPattern(pattern)));
+            Pattern.Placed before = (Pattern.Placed) layer.pattern();
+            Layer now = wanted.remove(layer.voice());
+            Pattern.Placed notes = now == null ? before : (Pattern.Placed) now.pattern();
+            List<Placement> all = new ArrayList<>(now == null ? List.of() : notes.placements());
+            addLost(before, notes, exercise.phrase(), all);
+            if (!all.isEmpty()) {
+                changed.add(layer.withPattern(notes.with(all)));
+            }
         }
         changed.addAll(wanted.values());
         return exercise.withLayers(changed);
     }
 
-    /** Returns new notes together with old ones that are on no bar, and so in no text; empty where there are none. */
-    private static Optional<Pattern> withLost(Optional<Pattern> now, Pattern.Placed before, Phrase phrase) {
-        Pattern.Placed notes = (Pattern.Placed) now.orElse(before);
-        List<Placement> all = new ArrayList<>(now.isPresent() ? notes.placements() : List.of());
-        Phrase bars = notes.bars(phrase);
+    /** Adds old notes that are on no bar, and so in no text. */
+    private static void addLost(Pattern.Placed before, Pattern.Placed now, Phrase phrase, List<Placement> to) {
+        Phrase bars = now.bars(phrase);
         before.lost(phrase).stream()
-                .filter(one -> !one.isOn(bars) && all.stream().noneMatch(one::isWith))
-                .forEach(all::add);
-        return all.isEmpty() ? Optional.empty() : Optional.of(notes.with(all));
+                .filter(one -> !one.isOn(bars) && to.stream().noneMatch(one::isWith))
+                .forEach(to::add);
     }
 
     /** Adds a note of a voice at a place, or removes the one that is there. */

@@ -78,7 +78,7 @@ public final class Combinations implements StickingVariations {
     private HandRun before() {
         HandRun row = HandRun.NONE;
         for (Optional<Stroke> step : kept()) {
-            row = row.after(step);
+            row = step.map(row::after).orElse(HandRun.NONE);
         }
         return row;
     }
@@ -102,9 +102,10 @@ public final class Combinations implements StickingVariations {
             }
         } else {
             for (Optional<Stroke> choice : choices) {
-                HandRun next = place.row.after(choice);
+                HandRun next = choice.map(place.row::after).orElse(HandRun.NONE);
                 if (next.strokes() <= mostInARow) {
-                    int cost = Difficulty.points(place.row, choice, lead);
+                    int cost = choice.map(stroke -> Difficulty.points(place.row, stroke, lead))
+                            .orElse(Difficulty.REST_POINTS);
                     add(ways, waysFrom(new Place(place.step + 1, next)), cost);
                 }
             }
@@ -126,7 +127,7 @@ public final class Combinations implements StickingVariations {
     private boolean endsWell(HandRun row) {
         HandRun now = row;
         for (Optional<Stroke> step : kept()) {
-            HandRun next = now.after(step);
+            HandRun next = step.map(now::after).orElse(HandRun.NONE);
             if (next.strokes() <= now.strokes()) {
                 return true;
             }
@@ -159,7 +160,8 @@ public final class Combinations implements StickingVariations {
         BigInteger left = number;
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
-                Place next = new Place(place.step + 1, place.row.after(choice));
+                Place next =
+                        new Place(place.step + 1, choice.map(place.row::after).orElse(HandRun.NONE));
                 BigInteger ways = next.row.strokes() > mostInARow ? BigInteger.ZERO : sum(table.get(next));
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);
@@ -184,8 +186,12 @@ public final class Combinations implements StickingVariations {
         List<Optional<Stroke>> ticked = new ArrayList<>();
         while (place.step < to) {
             for (Optional<Stroke> choice : choices) {
-                Place next = new Place(place.step + 1, place.row.after(choice));
-                int rest = cost - Difficulty.points(place.row, choice, lead);
+                Place next =
+                        new Place(place.step + 1, choice.map(place.row::after).orElse(HandRun.NONE));
+                HandRun row = place.row;
+                int rest = cost
+                        - choice.map(stroke -> Difficulty.points(row, stroke, lead))
+                                .orElse(Difficulty.REST_POINTS);
                 BigInteger ways = next.row.strokes() > mostInARow ? BigInteger.ZERO : waysOf(table.get(next), rest);
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);

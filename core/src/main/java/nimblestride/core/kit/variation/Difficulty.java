@@ -45,9 +45,12 @@ public record Difficulty(Map<Reason, Integer> reasons) {
         reasons = reasons.isEmpty() ? Map.of() : new EnumMap<>(reasons);
     }
 
-    /** Returns the points of one step, after what came before it. */
-    static int points(HandRun before, Optional<Stroke> step, LeadHand lead) {
-        return reasons(before, step, lead).stream()
+    /** The points of a rest. */
+    static final int REST_POINTS = Reason.REST.points;
+
+    /** Returns the points of one stroke, after what came before it. */
+    static int points(HandRun before, Stroke stroke, LeadHand lead) {
+        return reasons(before, stroke, lead).stream()
                 .mapToInt(reason -> reason.points)
                 .sum();
     }
@@ -57,17 +60,16 @@ public record Difficulty(Map<Reason, Integer> reasons) {
         Map<Reason, Integer> reasons = new EnumMap<>(Reason.class);
         HandRun run = before;
         for (Optional<Stroke> step : steps) {
-            reasons(run, step, lead).forEach(reason -> reasons.merge(reason, 1, Integer::sum));
-            run = run.after(step);
+            HandRun here = run;
+            step.map(stroke -> reasons(here, stroke, lead))
+                    .orElse(List.of(Reason.REST))
+                    .forEach(reason -> reasons.merge(reason, 1, Integer::sum));
+            run = step.map(run::after).orElse(HandRun.NONE);
         }
         return new Difficulty(reasons);
     }
 
-    private static List<Reason> reasons(HandRun before, Optional<Stroke> step, LeadHand lead) {
-        if (step.isEmpty()) {
-            return List.of(Reason.REST);
-        }
-        Stroke stroke = step.get();
+    private static List<Reason> reasons(HandRun before, Stroke stroke, LeadHand lead) {
         boolean again =
                 before.hand().isPresent() && stroke.limb().filter(Limb::isHand).equals(before.hand());
         boolean plain = stroke.level() == Dynamic.NORMAL;

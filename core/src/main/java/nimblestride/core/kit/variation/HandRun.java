@@ -8,13 +8,14 @@ import nimblestride.core.kit.voice.Limb;
 record HandRun(Optional<Limb> hand, int strokes, boolean accented) {
     static final HandRun NONE = new HandRun(Optional.empty(), 0, false);
 
-    /** Returns the run after a stroke; a rest or a foot ends it. */
-    HandRun after(Optional<Stroke> step) {
-        Optional<Limb> limb = step.flatMap(Stroke::limb).filter(Limb::isHand);
-        if (limb.isEmpty()) {
-            return NONE;
-        }
-        boolean accent = step.orElseThrow().level().isAccent();
-        return new HandRun(limb, limb.equals(hand) ? strokes + 1 : 1, accent);
+    /** Returns the run after a stroke; a foot ends it. */
+    HandRun after(Stroke stroke) {
+        Optional<Limb> limb = stroke.limb().filter(Limb::isHand);
+        return limb.isEmpty()
+                ? NONE
+                : new HandRun(
+                        limb,
+                        limb.equals(hand) ? strokes + 1 : 1,
+                        stroke.level().isAccent());
     }
 }

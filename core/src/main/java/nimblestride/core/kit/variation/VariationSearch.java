@@ -25,7 +25,7 @@ public record VariationSearch(List<BigInteger> found, int looked, boolean isComp
     public static VariationSearch of(StickingVariations all, VariationPlan plan, Predicate<Sticking> wanted) {
         int most = all.count().min(BigInteger.valueOf(MOST_LOOKED_AT)).intValueExact();
         List<BigInteger> found = new ArrayList<>();
-        for (int i = 0; i < most && !Thread.currentThread().isInterrupted(); i++) {
+        for (int i = 0; i < most; i++) {
             BigInteger number = BigInteger.valueOf(i);
             if (wanted.test(all.deal(plan.order(), number, plan.seed()))) {
                 found.add(number);

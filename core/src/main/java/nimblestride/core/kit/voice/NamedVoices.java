@@ -53,7 +53,7 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
                     .orElseThrow(() -> new InvalidValueException("there is no voice " + name + " to shorten"));
             if (!shortName.matches("\\p{Ll}[\\p{Ll}\\p{N}]{0,7}")) {
                 throw new InvalidValueException(
-                        "a short name has 1 to 8 lowercase letters and digits, such as hh, not \"" + shortName + "\"");
+                        "a short name has 1 to 8 lowercase letters and digits, such as hat, not \"" + shortName + "\"");
             }
             Voice taken = byName.getOrDefault(shortName, voice);
             boolean twice = Collections.frequency(shortNames.values(), shortName) > 1;

@@ -36,16 +36,18 @@ record VariationLister(
     private static final int MOST_BARS = 2;
 
     /**
-     * Makes a lister.
+     * Makes a lister of all variations.
      *
-     * @param wanted chooses what is listed; empty for everything
      * @throws nimblestride.core.foundation.failure.InvalidValueException if the plan does not fit its sticking
      */
-    static VariationLister of(Exercise exercise, int layer, VariationPlan plan, Optional<Predicate<Sticking>> wanted) {
-        StickingVariations all = plan.variations(exercise.leadHand());
-        VariationSearch search = wanted.map(one -> VariationSearch.of(all, plan, one))
-                .orElseGet(() -> new VariationSearch(List.of(), 0, false));
-        return new VariationLister(exercise, layer, plan, all, search);
+    static VariationLister of(Exercise exercise, int layer, VariationPlan plan) {
+        return new VariationLister(
+                exercise, layer, plan, plan.variations(exercise.leadHand()), new VariationSearch(List.of(), 0, false));
+    }
+
+    /** Returns a lister of those that somebody wants. */
+    VariationLister searching(Predicate<Sticking> wanted) {
+        return new VariationLister(exercise, layer, plan, all, VariationSearch.of(all, plan, wanted));
     }
 
     /** Returns whether it lists only some, by a search. */

@@ -3,7 +3,6 @@ package nimblestride.desktop.workspace.place;
 import java.math.BigInteger;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import javafx.css.PseudoClass;
@@ -15,7 +14,6 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.words.Counted;
-import nimblestride.core.kit.sticking.Sticking;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.StickingText;
 import nimblestride.desktop.ui.control.ControlTip;
@@ -35,9 +33,9 @@ final class VariationRowView extends HBox {
     private final CheckBox practiced = new CheckBox();
     private final CheckBox picked = new CheckBox();
 
-    /** @param compared the sticking it is compared with; empty for none */
+    /** @param differences steps, from 1, in which it differs from a row it is compared with */
     VariationRowView(
-            VariationRow row, Optional<Sticking> compared, boolean isPracticed, boolean isPicked, Palette palette) {
+            VariationRow row, List<Integer> differences, boolean isPracticed, boolean isPicked, Palette palette) {
         this.row = row;
         getStyleClass().add("variation");
         setAlignment(Pos.CENTER_LEFT);
@@ -53,7 +51,7 @@ final class VariationRowView extends HBox {
         number.setMinWidth(USE_PREF_SIZE);
         Label sticking = new Label(StickingText.write(row.sticking()));
         sticking.getStyleClass().add("variation-sticking");
-        Label why = new Label(why(compared));
+        Label why = new Label(why(differences));
         why.getStyleClass().add("quiet");
         VBox words = new VBox(sticking, why);
         words.setAlignment(Pos.CENTER_LEFT);
@@ -67,11 +65,10 @@ final class VariationRowView extends HBox {
         setAccessibleText(number.getText() + ": " + sticking.getText() + ". " + why.getText());
     }
 
-    private String why(Optional<Sticking> compared) {
+    private String why(List<Integer> steps) {
         String voices = row.voices().stream().map(Voice::name).collect(Collectors.joining(", "));
         String hard = Counted.count(row.difficulty().points(), "point") + ": "
                 + row.difficulty().words();
-        List<Integer> steps = compared.map(row::differencesTo).orElse(List.of());
         String differs = steps.isEmpty()
                 ? ""
                 : " · differs in " + (steps.size() == 1 ? "step " : "steps ")

@@ -171,7 +171,7 @@ final class VariationTable extends BorderPane implements AutoCloseable {
     private VariationRowView view(VariationRow row, boolean compared) {
         VariationRowView view = new VariationRowView(
                 row,
-                compared ? pinned.map(VariationRow::sticking) : Optional.empty(),
+                compared ? pinned.map(one -> row.differencesTo(one.sticking())).orElse(List.of()) : List.of(),
                 practiced.contains(row.sticking()),
                 picked.contains(row.number()),
                 palette);

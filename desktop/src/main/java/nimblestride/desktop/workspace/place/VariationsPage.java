@@ -80,8 +80,8 @@ final class VariationsPage extends VBox implements Page, VariationTable.Actions 
         which.setAccessibleText("The sticking to vary");
         which.setPromptText("no sticking yet");
         which.setConverter(StickingNames.of(document));
-        which.setMinWidth(120);
-        which.setPrefWidth(120);
+        which.setMinWidth(150);
+        which.setPrefWidth(150);
         which.valueProperty().addListener(change -> startAnew());
         controls = new VariationControls(which, this::list);
         answer.setId("deal-answer");
@@ -114,8 +114,7 @@ final class VariationsPage extends VBox implements Page, VariationTable.Actions 
         showing = false;
         if (!isVariation(exercise)) {
             startAnew();
-        } else if (lister.filter(one -> one.exercise().layers().equals(exercise.layers()))
-                .isEmpty()) {
+        } else if (lister.filter(one -> isListedFor(one, exercise)).isEmpty()) {
             list();
         }
         table.showPracticed(Set.copyOf(exercise.practice().ticked()));
@@ -132,6 +131,21 @@ final class VariationsPage extends VBox implements Page, VariationTable.Actions 
                         .varied()
                         .filter(plan -> !plan.base().equals(base.get()))
                         .isEmpty();
+    }
+
+    /** Returns whether the rows are right for an exercise, whichever variation it plays. */
+    private boolean isListedFor(VariationLister one, Exercise exercise) {
+        Exercise before = one.exercise();
+        Sticking base = one.plan().base();
+        return Integer.valueOf(one.layer()).equals(which.getValue())
+                && before.phrase().equals(exercise.phrase())
+                && before.leadHand() == exercise.leadHand()
+                && VariationLister.with(before, one.layer(), base, one.plan())
+                        .layers()
+                        .get(one.layer())
+                        .equals(VariationLister.with(exercise, one.layer(), base, one.plan())
+                                .layers()
+                                .get(one.layer()));
     }
 
     private static boolean isVariation(Sticking sticking, VariationPlan plan) {
@@ -184,9 +198,9 @@ final class VariationsPage extends VBox implements Page, VariationTable.Actions 
             int layer = which.getValue();
             VariationPlan plan = controls.plan(base.get());
             Optional<Predicate<Sticking>> wanted = controls.wanted(exercise.practice());
-            // Complains here, where it can be shown; the counting goes on off the interface thread.
-            plan.variations(exercise.leadHand());
-            counting.ask(() -> VariationLister.of(exercise, layer, plan, wanted), this::show);
+            // Complains here, where it can be shown; a search goes on off the interface thread.
+            VariationLister all = VariationLister.of(exercise, layer, plan);
+            counting.ask(() -> wanted.map(all::searching).orElse(all), this::show);
         } catch (StrideException e) {
             refuse(e.getMessage());
         }

@@ -84,18 +84,20 @@ final class StagesPage extends VBox implements Page {
         Exercise exercise = document.exerciseProperty().get();
         Optional<UUID> id = document.inBookProperty().get().map(InBook::id);
         Optional<Book> open = book.book();
-        reading.ask(() -> StageSuggestions.leadingTo(exercise, hardBars(id, open)), stages -> {
-            if (document.exerciseProperty().get().equals(exercise)) {
-                edit(stages);
-            }
-        });
+        reading.ask(
+                () -> StageSuggestions.leadingTo(
+                        exercise,
+                        id.flatMap(one -> open.map(log -> hardBars(one, log))).orElse(List.of())),
+                stages -> {
+                    if (document.exerciseProperty().get().equals(exercise)) {
+                        edit(stages);
+                    }
+                });
     }
 
-    private static List<Integer> hardBars(Optional<UUID> exercise, Optional<Book> open) {
+    private static List<Integer> hardBars(UUID exercise, Book open) {
         try {
-            return exercise.isEmpty() || open.isEmpty()
-                    ? List.of()
-                    : HardBars.of(open.get().log().hardPlaces(LogOwner.USER, exercise.get(), LAST_ENTRIES));
+            return HardBars.of(open.log().hardPlaces(LogOwner.USER, exercise, LAST_ENTRIES));
         } catch (StrideException e) {
             // The Book shows what is wrong with it; then no bar comes first.
             return List.of();
