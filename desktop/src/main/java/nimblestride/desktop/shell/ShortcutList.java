@@ -21,6 +21,9 @@ final class ShortcutList {
             new HelpListEntry("+, -, 0", "Zoom the Road, and fit the phrase"),
             new HelpListEntry("Arrows on the Weave", "Move from hit to hit. With Shift, move the layer's start"),
             new HelpListEntry("Up, Down in the tempo", "Change the tempo by 1 BPM"),
+            new HelpListEntry("Tab in a part", "Complete the name or the bar"),
+            new HelpListEntry(
+                    "Enter, T, C, P on a variation", "Use it, tick it as practiced, compare others with it, play it"),
             new HelpListEntry("Enter, I, Ctrl+C on a finding", "Show its place, explain its terms, copy it"));
 
     private ShortcutList() {}

@@ -127,11 +127,19 @@ class LatestOnlyTest {
     @Test
     void anAnswerThatIsOvertakenIsNeverShownAndOneNotBegunIsNotWorkedOut() throws Exception {
         begin(AS_LONG_AS_IT_TAKES);
+        CountDownLatch begun = new CountDownLatch(1);
         CountDownLatch go = new CountDownLatch(1);
         List<String> workedOut = new ArrayList<>();
 
+        Supplier<String> overtaken = answerAfter(go, "overtaken");
+        onInterfaceThread(() -> newest.ask(
+                () -> {
+                    begun.countDown();
+                    return overtaken.get();
+                },
+                shown::add));
+        begun.await();
         onInterfaceThread(() -> {
-            newest.ask(answerAfter(go, "overtaken"), shown::add);
             newest.ask(
                     () -> {
                         workedOut.add("not begun");

@@ -170,9 +170,8 @@ class StoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.N);
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("4/4");
         // The list may be rebuilt between the lookup and the click.
-        again(
-                () -> lookup("21/16").tryQuery().ifPresent(this::clickOn),
-                () -> BarsText.write(exercise().phrase()).equals("21/16"));
+        again(() -> clickWhereShown("21/16"), () -> BarsText.write(exercise().phrase())
+                .equals("21/16"));
         Path midi = home.resolve("piece.mid");
         answers.save.add(midi);
         chord(KeyCode.SHORTCUT, KeyCode.M);

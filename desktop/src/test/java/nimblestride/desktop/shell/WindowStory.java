@@ -14,12 +14,14 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
@@ -169,6 +171,18 @@ abstract class WindowStory extends FxRobot {
     /** Waits for something that is sure to come; how long it takes is no matter of these tests. */
     protected final void until(Callable<Boolean> condition) throws Exception {
         waitFor(60, TimeUnit.SECONDS, () -> asked(condition));
+    }
+
+    /** Clicks where a text is shown, if it is, even if a list is rebuilt meanwhile. */
+    protected final void clickWhereShown(String text) {
+        AtomicReference<Bounds> shown = new AtomicReference<>();
+        interact(() -> lookup(text)
+                .tryQuery()
+                .map(node -> node.localToScreen(node.getBoundsInLocal()))
+                .ifPresent(shown::set));
+        if (shown.get() != null) {
+            clickOn(shown.get());
+        }
     }
 
     /** Does something again and again, from the test's own thread as a hand would, until what is awaited is there. */

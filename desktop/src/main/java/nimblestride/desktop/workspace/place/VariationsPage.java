@@ -40,7 +40,7 @@ import nimblestride.formats.font.Fonts;
 /** Keeps one part of a sticking and lists every variation of the rest: to hear, compare, use, tick off, and print. */
 final class VariationsPage extends VBox implements Page, VariationTable.Actions {
     private static final int DOZEN = 12;
-    private static final int MOST_PRINTED = 200;
+    private static final int MOST_PRINTED = 96;
 
     private final ExerciseDocument document;
     private final Transport transport;

@@ -176,7 +176,7 @@ final class StagesPage extends VBox implements Page {
 
     private SentenceRow row(int index) {
         Label number = new Label(String.valueOf(index + 1));
-        number.getStyleClass().add("section-number");
+        number.getStyleClass().addAll("section-number", "stage-number");
         TypedField<Stage> field = field(index);
         fields.add(field);
         HBox.setHgrow(field, Priority.ALWAYS);
