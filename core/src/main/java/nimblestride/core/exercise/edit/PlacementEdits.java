@@ -27,8 +27,8 @@ public final class PlacementEdits {
     }
 
     /**
-     * Replaces the placed notes; those on bars that the phrase does not have any longer stay, as a finding says. Voices that are named keep their place among the layers and their rules, others are
-     * removed, and new ones come last.
+     * Replaces the placed notes. A voice that is named keeps its place among the layers and its rules; one that is not
+     * loses its notes, and a new one comes last. Notes on bars that the phrase does not have stay: a finding names them.
      *
      * @param layers one for each voice
      */
@@ -52,6 +52,32 @@ public final class PlacementEdits {
         }
         changed.addAll(wanted.values());
         return exercise.withLayers(changed);
+    }
+
+    /**
+     * Replaces the placed notes on the phrase, as {@link #withPlaced} does. What longer parts play after its last bar
+     * stays.
+     *
+     * @param layers one for each voice, that repeat with the phrase
+     */
+    public static Exercise withPlacedOnPhrase(Exercise exercise, List<Layer> layers) {
+        int bars = exercise.phrase().bars().size();
+        Map<Voice, Layer> all = new LinkedHashMap<>();
+        layers.forEach(layer -> all.put(layer.voice(), layer));
+        for (Layer before : placements(exercise)) {
+            Pattern.Placed longer = (Pattern.Placed) before.pattern();
+            if (longer.isOnPhrase()) {
+                continue;
+            }
+            Layer now = all.get(before.voice());
+            List<Placement> notes =
+                    new ArrayList<>(now == null ? List.of() : ((Pattern.Placed) now.pattern()).placements());
+            longer.placements().stream().filter(one -> one.bar() >= bars).forEach(notes::add);
+            if (!notes.isEmpty()) {
+                all.put(before.voice(), before.withPattern(longer.with(notes)));
+            }
+        }
+        return withPlaced(exercise, List.copyOf(all.values()));
     }
 
     /** Adds old notes that are on no bar, and so in no text. */

@@ -15,8 +15,9 @@ import nimblestride.core.kit.stroke.Stroke;
  * A sticking in cells, with one note of each left out: every way to choose which.
  *
  * @param cells lengths in steps, each two or more, together as long as the sticking
+ * @param lead the stronger hand
  */
-public record OneNoteLeftOut(Sticking base, List<Integer> cells) implements StickingVariations {
+public record OneNoteLeftOut(Sticking base, List<Integer> cells, LeadHand lead) implements StickingVariations {
     public OneNoteLeftOut {
         cells = List.copyOf(cells);
         int sum = cells.stream().mapToInt(Integer::intValue).sum();
@@ -26,9 +27,14 @@ public record OneNoteLeftOut(Sticking base, List<Integer> cells) implements Stic
         }
     }
 
+    /** Creates variations for players whose right hand is the stronger one. */
+    public OneNoteLeftOut(Sticking base, List<Integer> cells) {
+        this(base, cells, LeadHand.RIGHT);
+    }
+
     @Override
     public Difficulty difficulty(Sticking variation) {
-        return Difficulty.of(HandRun.NONE, variation.steps(), LeadHand.RIGHT);
+        return Difficulty.of(HandRun.NONE, variation.steps(), lead);
     }
 
     @Override

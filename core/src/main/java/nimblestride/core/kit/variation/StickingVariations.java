@@ -43,7 +43,7 @@ public interface StickingVariations {
      */
     Sticking easiestFirst(BigInteger number);
 
-    /** Returns how hard a variation is, and why; the rule of the easiest-first order. */
+    /** Returns how hard a variation is, and why. */
     Difficulty difficulty(Sticking variation);
 
     /**

@@ -53,7 +53,7 @@ public record VariationPlan(Sticking base, Free free, StickingVariations.Order o
      */
     public StickingVariations variations(LeadHand lead) {
         if (free instanceof Free.Cells cells) {
-            return new OneNoteLeftOut(base, cells.cells);
+            return new OneNoteLeftOut(base, cells.cells, lead);
         }
         Free.Steps steps = (Free.Steps) free;
         return new Combinations(base, steps.from, steps.to, steps.choices, steps.mostInARow, lead);
@@ -70,10 +70,5 @@ public record VariationPlan(Sticking base, Free free, StickingVariations.Order o
         BigInteger shuffled = ShuffledOrder.of(count, new Random(seed)).apply(number);
         // At random, the order is shuffled already.
         return order == StickingVariations.Order.AT_RANDOM ? number : shuffled;
-    }
-
-    /** Returns the plan in another order. */
-    public VariationPlan in(StickingVariations.Order newOrder) {
-        return new VariationPlan(base, free, newOrder, seed);
     }
 }

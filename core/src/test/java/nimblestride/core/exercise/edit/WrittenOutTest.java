@@ -43,4 +43,21 @@ class WrittenOutTest {
         // The kick repeats with the phrase, and on three bars: no one layer says both.
         assertThat(out("2/4", "kick at 1:0", "kick every 3/8")).containsExactly("kick at 1:0", "kick every 3/8");
     }
+
+    /** Counts name the bars of the phrase; what a longer part plays after them must not get lost. */
+    @Test
+    void countsLeaveTheRestOfALongerPartAlone() {
+        Exercise exercise = new Exercise(
+                "Longer",
+                BarsText.read("2/4"),
+                List.of(
+                        LayerText.read("kick at 1:0 3:0 across 3 bars"),
+                        LayerText.read("snare at 1:1/4 across 3 bars"),
+                        LayerText.read("ride at 1:0")),
+                Tempo.ofQuarters(100));
+        Exercise edited = PlacementEdits.withPlacedOnPhrase(
+                exercise, List.of(LayerText.read("snare at 1:0"), LayerText.read("hi-hat at 1:0")));
+        assertThat(edited.layers().stream().map(LayerText::write))
+                .containsExactly("kick at 3:0 across 3 bars", "snare at 1:0 across 3 bars", "hi-hat at 1:0");
+    }
 }

@@ -42,7 +42,7 @@ final class CountsPage extends VBox implements Page {
                         document.exerciseProperty().get().voices()),
                 layers -> PlacingText.write(
                         layers, document.exerciseProperty().get().phrase()),
-                layers -> document.edit("placing", exercise -> PlacementEdits.withPlaced(exercise, layers)),
+                layers -> document.edit("placing", exercise -> PlacementEdits.withPlacedOnPhrase(exercise, layers)),
                 document::endBurst);
         text.field().setId("placing");
         text.field().setPromptText("kick 1, 4; snare a of 2; ride every third count");
