@@ -15,6 +15,7 @@ import nimblestride.core.exercise.edit.WrittenOut;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.language.text.BarsText;
+import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.PartText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.notation.engraving.Drawing;
@@ -25,6 +26,9 @@ import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
+import nimblestride.core.transcription.proposal.Arrangement;
+import nimblestride.core.transcription.proposal.ImportChoice;
+import nimblestride.core.transcription.source.Transcription;
 import nimblestride.formats.font.Fonts;
 import nimblestride.formats.midi.ExerciseMidi;
 import nimblestride.formats.midi.MidiImport;
@@ -100,6 +104,30 @@ class PartRoundTripTest {
                             .toString()));
         }
         assertThat(engraved).isGreaterThanOrEqualTo(60);
+    }
+
+    /** A riff is a part of its score, and a track of pitched notes, and comes back as a riff. */
+    @Test
+    void aRiffComesBackFromMusicXmlAndMidi() throws Exception {
+        Phrase phrase = BarsText.read("7/8(2+2+3), 5/8(3+2)");
+        Exercise exercise = new Exercise(
+                "Two players",
+                phrase,
+                List.of(LayerText.read("snare every 1/4"), LayerText.read("\"bass line\" every 3/16 reset phrase")),
+                Tempo.ofQuarters(100));
+        Exercise riffAlone = exercise.withoutLayer(0);
+        Set<String> wanted = Sounding.of(riffAlone, phrase.length(), (layer, hit) -> "");
+        Score score = ScoreWriter.write(exercise, ScoreStyle.DEFAULT.repeating(false));
+        for (Transcription source : List.of(
+                MusicXmlImport.read(ScoreXml.write(score), "Again"),
+                MidiImport.read(ExerciseMidi.write(exercise), "Again"))) {
+            assertThat(source.parts()).hasSize(2);
+            assertThat(source.parts().get(1).name()).startsWith("bass line");
+            assertThat(source.likeliestPart()).isZero();
+            Exercise again = Arrangement.of(source, ImportChoice.of(1)).exercise(List.of());
+            assertThat(again.layers()).allMatch(layer -> layer.voice().isRiff());
+            assertThat(Sounding.of(again, phrase.length(), (layer, hit) -> "")).isEqualTo(wanted);
+        }
     }
 
     /** Returns an exercise whose selected section was written as text and read again. */

@@ -20,6 +20,7 @@ import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.PartText;
 import nimblestride.core.language.text.PatternLengthText;
 import nimblestride.core.language.text.PivotText;
+import nimblestride.core.language.text.RiffText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.language.text.TextException;
 import nimblestride.core.layer.modulation.ModulationChain;
@@ -128,6 +129,7 @@ final class ReportCommand implements Callable<Integer> {
         requireReportable(exercise.phrase());
         for (String layer : layers) {
             Layer read = read("--layer", layer, LayerText::read);
+            RiffText.remark(layer).ifPresent(spec.commandLine().getErr()::println);
             exercise = refuseNothing("--layer", exercise, read);
         }
         return tempo == null ? exercise : exercise.withTempo(read("--tempo", tempo, TempoText::read));

@@ -211,7 +211,7 @@ final class ReportJson {
             ObjectNode written = hits.addObject();
             CountPosition place = writePlace(hit.at(), written);
             written.put("count", place.toString());
-            written.put("limb", hit.limb(hit.voices().get(0), lead).title());
+            hit.limb(hit.voices().get(0), lead).ifPresent(limb -> written.put("limb", limb.title()));
         }
         if (listed.size() > most) {
             node.put("hitsCut", true);

@@ -6,6 +6,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.desktop.view.road.RoadView;
@@ -160,6 +161,29 @@ class PlaceStoryTest extends WindowStory {
         // The name still stands in the field to which the focus goes; that is not what is taken back.
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         assertThat(exercise().voices().custom()).hasSize(1);
+    }
+
+    @Test
+    void aRiffInQuotesGetsItsPitchInVoices() throws Exception {
+        lay("7/8", "kick every 1/4");
+        clickOn("#bench-cross").clickOn("#page-layers");
+        clickOn("#add-layer").write("bass every 7/8").push(KeyCode.ENTER);
+        assertThat(exercise().layers().get(1).voice()).isEqualTo(Kit.KICK);
+        assertThat(problems()).anyMatch(said -> said.contains("\"bass line\" in quotes"));
+        clickOn("#add-layer").write("\"bass line\" cell x..x. of 1/8").push(KeyCode.ENTER);
+        assertThat(exercise().layers().get(2).voice()).isEqualTo(Voice.riff("bass line", NamedVoices.USUAL_PITCH));
+        assertThat(problems()).isEmpty();
+
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        clickOn("#page-voices");
+        select("#voice-row-0");
+        interact(() -> this.<Integer>box("#pitch-0").setValue(33));
+        assertThat(exercise().layers().get(2).voice().midiKey()).isEqualTo(33);
+        until(() -> shows("Bass line: another player, on A1, in use"));
+        clickOn("#remove-voice-0");
+        assertThat(problems()).anyMatch(problem -> problem.contains("A layer plays the bass line."));
+        chord(KeyCode.SHORTCUT, KeyCode.Z);
+        assertThat(exercise().layers().get(2).voice().midiKey()).isEqualTo(NamedVoices.USUAL_PITCH);
     }
 
     /** Hand to hand for as many steps as the first bar has, and the same the other way behind it. */

@@ -2,13 +2,17 @@ package nimblestride.formats.csv;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.analysis.Playthrough.Passage;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.limbs.LimbAssignment;
-import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
@@ -26,6 +30,9 @@ public final class HitsCsv {
             .builder()
             .setHeader("section", "bar", "count", "at", "seconds", "layer", "voice", "limb", "level", "ornament")
             .get();
+
+    /** A row: a note, and the name of the limb that plays it, blank for a riff. */
+    private record HeardNote(NoteValue at, int layer, Voice voice, Stroke stroke, String limb) {}
 
     private HitsCsv() {}
 
@@ -55,7 +62,18 @@ public final class HitsCsv {
         if (!hands.isComplete()) {
             throw new InvalidValueException("section " + section + " has too many notes for a table");
         }
-        for (LimbNote note : hands.notes()) {
+        List<HeardNote> notes = new ArrayList<>();
+        hands.notes()
+                .forEach(note -> notes.add(new HeardNote(
+                        note.at(),
+                        note.layer(),
+                        note.voice(),
+                        note.stroke(),
+                        note.limb().title())));
+        hands.riffs()
+                .forEach(note -> notes.add(new HeardNote(note.at(), note.layer(), note.voice(), note.stroke(), "")));
+        notes.sort(Comparator.comparing(HeardNote::at));
+        for (HeardNote note : notes) {
             long number = phrase.barAt(note.at());
             Bar bar = phrase.bar(number);
             NoteValue within = note.at().minus(phrase.startOf(number));
@@ -68,7 +86,7 @@ public final class HitsCsv {
                             .add(passage.tempo().seconds(content.swing().sounding(phrase, note.at())))),
                     LogCsv.safe(content.layerNames().get(note.layer())),
                     LogCsv.safe(note.voice().name()),
-                    note.limb().title(),
+                    note.limb(),
                     note.stroke().level().title(),
                     note.stroke().ornament().title());
         }

@@ -152,8 +152,13 @@ final class ExerciseReader {
     private static NamedVoices voices(JsonNodeReader place) {
         List<Voice> own = new ArrayList<>();
         for (JsonNodeReader one : place.items(NamedVoices.MAX_OWN)) {
-            one.object("name", "midiKey", "limb", "staffPlace", "head");
+            one.object("name", "midiKey", "limb", "staffPlace", "head", "pitch");
             String name = one.member("name").text();
+            if (one.has("pitch")) {
+                int pitch = one.member("pitch").whole();
+                own.add(one.make(() -> Voice.riff(name, pitch)));
+                continue;
+            }
             int key = one.member("midiKey").whole();
             Limb limb = one.member("limb").word(LIMBS);
             int staffPlace = one.has("staffPlace") ? one.member("staffPlace").whole() : Voice.usualPlace(limb);

@@ -7,6 +7,7 @@ import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.exercise.model.Section;
 import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.kit.sticking.LeadHand;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.CellText;
 import nimblestride.core.language.text.OrchestrationText;
 import nimblestride.core.language.text.PatternText;
@@ -59,12 +60,7 @@ final class ExerciseWriter {
         }
         if (!exercise.voices().custom().isEmpty()) {
             ArrayNode voices = root.putArray("voices");
-            exercise.voices().custom().forEach(voice -> voices.addObject()
-                    .put("name", voice.name())
-                    .put("midiKey", voice.midiKey())
-                    .put("limb", ExerciseReader.word(voice.limb()))
-                    .put("staffPlace", voice.staffPlace())
-                    .put("head", ExerciseReader.word(voice.head())));
+            exercise.voices().custom().forEach(voice -> voice(voice, voices.addObject()));
         }
         if (!exercise.voices().shortNames().isEmpty()) {
             ArrayNode names = root.putArray("shortNames");
@@ -74,6 +70,17 @@ final class ExerciseWriter {
         }
         PracticeJson.write(exercise.practice(), root);
         return root;
+    }
+
+    private static void voice(Voice voice, ObjectNode node) {
+        node.put("name", voice.name());
+        voice.limb()
+                .ifPresentOrElse(
+                        limb -> node.put("midiKey", voice.midiKey())
+                                .put("limb", ExerciseReader.word(limb))
+                                .put("staffPlace", voice.staffPlace())
+                                .put("head", ExerciseReader.word(voice.head())),
+                        () -> node.put("pitch", voice.midiKey()));
     }
 
     private static void content(SectionContent content, ObjectNode node) {

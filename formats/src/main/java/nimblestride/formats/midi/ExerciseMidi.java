@@ -36,12 +36,16 @@ import nimblestride.files.AtomicFile;
 
 /**
  * Writes an exercise as a Standard MIDI File of format 1: meters, groupings, and tempos on the first track, then a
- * track for each layer on the percussion channel. Sections play once; without sections the phrase runs until every
+ * track for each layer, on the percussion channel, or for a riff on a channel with plucked strings. Sections play once; without sections the phrase runs until every
  * layer realigns, if that is within {@value Playthrough#MAX_IN_BARS} bars, and otherwise once.
  */
 public final class ExerciseMidi {
     private static final int MAX_NOTES = 1_000_000;
     private static final int PERCUSSION_CHANNEL = 9;
+    private static final int RIFF_CHANNEL = 3;
+    /** The nylon-string guitar of General MIDI 1, which counts it as program 25. */
+    private static final int PLUCKED = 24;
+
     private static final int TEXT = 0x01;
     private static final int TRACK_NAME = 0x03;
     private static final int MARKER = 0x06;
@@ -179,6 +183,9 @@ public final class ExerciseMidi {
 
     private static void play(Track track, List<Sounding> part, MidiTicks ticks) throws InvalidMidiDataException {
         long usual = Math.max(1, ticks.perQuarter() / 8);
+        if (part.stream().flatMap(sounding -> sounding.hit.voices().stream()).anyMatch(Voice::isRiff)) {
+            track.add(new MidiEvent(new ShortMessage(ShortMessage.PROGRAM_CHANGE, RIFF_CHANNEL, PLUCKED, 0), 0));
+        }
         for (int i = 0; i < part.size(); i++) {
             long on = ticks.at(part.get(i).at);
             long off = on + usual;
@@ -188,13 +195,15 @@ public final class ExerciseMidi {
             long grace = graceTicks(part.get(i).tempo, ticks);
             Stroke stroke = part.get(i).hit.stroke();
             for (Voice voice : part.get(i).hit.voices()) {
+                int channel = voice.isRiff() ? RIFF_CHANNEL : PERCUSSION_CHANNEL;
                 for (int before = stroke.ornament().graceNotes(); before > 0; before--) {
                     long early = Math.max(0, on - before * grace);
-                    track.add(note(ShortMessage.NOTE_ON, voice.midiKey(), velocity(stroke) / 3, early));
-                    track.add(note(ShortMessage.NOTE_OFF, voice.midiKey(), 0, Math.min(on, early + grace / 2)));
+                    track.add(note(ShortMessage.NOTE_ON, channel, voice.midiKey(), velocity(stroke) / 3, early));
+                    track.add(
+                            note(ShortMessage.NOTE_OFF, channel, voice.midiKey(), 0, Math.min(on, early + grace / 2)));
                 }
-                track.add(note(ShortMessage.NOTE_ON, voice.midiKey(), velocity(stroke), on));
-                track.add(note(ShortMessage.NOTE_OFF, voice.midiKey(), 0, off));
+                track.add(note(ShortMessage.NOTE_ON, channel, voice.midiKey(), velocity(stroke), on));
+                track.add(note(ShortMessage.NOTE_OFF, channel, voice.midiKey(), 0, off));
             }
         }
     }
@@ -215,8 +224,9 @@ public final class ExerciseMidi {
         };
     }
 
-    private static MidiEvent note(int command, int key, int velocity, long tick) throws InvalidMidiDataException {
-        return new MidiEvent(new ShortMessage(command, PERCUSSION_CHANNEL, key, velocity), tick);
+    private static MidiEvent note(int command, int channel, int key, int velocity, long tick)
+            throws InvalidMidiDataException {
+        return new MidiEvent(new ShortMessage(command, channel, key, velocity), tick);
     }
 
     private static MidiEvent meta(int type, String text, long tick) throws InvalidMidiDataException {

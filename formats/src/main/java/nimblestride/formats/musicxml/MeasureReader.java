@@ -16,6 +16,7 @@ import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -152,7 +153,7 @@ final class MeasureReader {
     private void strike(Note note, boolean chord, NoteValue length) {
         nimblestride.core.transcription.source.ImportedSound sound = part.sound(note);
         Stroke stroke = Stroke.NORMAL.at(level(note)).with(ornament(note, sound.name(), chord));
-        boolean byHand = sound.usual().map(voice -> voice.limb().isHand()).orElse(true);
+        boolean byHand = sound.usual().map(Voice::isByHand).orElse(true);
         if (hand.isPresent() && byHand) {
             stroke = stroke.by(hand.get());
             hand = Optional.empty();

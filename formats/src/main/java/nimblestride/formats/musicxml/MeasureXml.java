@@ -24,8 +24,6 @@ import org.audiveris.proxymusic.BackwardForward;
 import org.audiveris.proxymusic.BarStyle;
 import org.audiveris.proxymusic.BarStyleColor;
 import org.audiveris.proxymusic.Barline;
-import org.audiveris.proxymusic.Clef;
-import org.audiveris.proxymusic.ClefSign;
 import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.ObjectFactory;
 import org.audiveris.proxymusic.Repeat;
@@ -43,6 +41,7 @@ final class MeasureXml {
     private final int index;
     private final Optional<WrittenBar> next;
     private final Map<String, ScoreInstrument> instruments;
+    private final ClefXml clef;
     private final Before before;
     private final long subdivisions;
     private final ScorePartwise.Part.Measure measure = new ScorePartwise.Part.Measure();
@@ -52,12 +51,13 @@ final class MeasureXml {
         static final Before NOTHING = new Before(0, Optional.empty());
     }
 
-    MeasureXml(Score score, int index, Map<String, ScoreInstrument> instruments, Before before) {
+    MeasureXml(Score score, int index, Map<String, ScoreInstrument> instruments, ClefXml clef, Before before) {
         this.score = score;
         this.bar = score.bars().get(index);
         this.index = index;
         this.next = index + 1 < score.bars().size() ? Optional.of(score.bars().get(index + 1)) : Optional.empty();
         this.instruments = instruments;
+        this.clef = clef;
         this.before = before;
         this.subdivisions = subdivisions(bar, before.subdivisions);
     }
@@ -175,10 +175,7 @@ final class MeasureXml {
             attributes.getTime().add(time);
         }
         if (before.meter.isEmpty()) {
-            Clef clef = new Clef();
-            clef.setSign(ClefSign.PERCUSSION);
-            clef.setLine(BigInteger.valueOf(3));
-            attributes.getClef().add(clef);
+            attributes.getClef().add(clef.element());
         }
         measure.getNoteOrBackupOrForward().add(attributes);
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.voice.NoteheadShape;
+import nimblestride.core.kit.voice.PitchNames;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.notation.score.NoteShape;
 import nimblestride.core.notation.score.PartRhythm;
@@ -25,6 +26,7 @@ import org.audiveris.proxymusic.Note;
 import org.audiveris.proxymusic.NoteType;
 import org.audiveris.proxymusic.Notehead;
 import org.audiveris.proxymusic.NoteheadValue;
+import org.audiveris.proxymusic.Pitch;
 import org.audiveris.proxymusic.Rest;
 import org.audiveris.proxymusic.ScoreInstrument;
 import org.audiveris.proxymusic.StartStop;
@@ -151,15 +153,32 @@ final class NoteXml {
     }
 
     private void struck(Note note, WrittenHead head) {
-        int step = MIDDLE_LINE + head.voice().staffPlace();
-        Unpitched place = new Unpitched();
-        place.setDisplayStep(STEPS.get(step % STEPS_TO_THE_OCTAVE));
-        place.setDisplayOctave(step / STEPS_TO_THE_OCTAVE);
-        note.setUnpitched(place);
+        if (head.voice().isRiff()) {
+            note.setPitch(pitch(head.voice().midiKey()));
+        } else {
+            int step = MIDDLE_LINE + head.voice().staffPlace();
+            Unpitched place = new Unpitched();
+            place.setDisplayStep(STEPS.get(step % STEPS_TO_THE_OCTAVE));
+            place.setDisplayOctave(step / STEPS_TO_THE_OCTAVE);
+            note.setUnpitched(place);
+        }
         Instrument instrument = new Instrument();
         instrument.setId(instruments.get(head.voice().name()));
         note.getInstrument().add(instrument);
         note.setNotehead(notehead(head.voice(), head.stroke().level() == Dynamic.GHOST));
+    }
+
+    private static Pitch pitch(int midiKey) {
+        String said = PitchNames.SAID.get(midiKey % PitchNames.SAID.size());
+        Pitch pitch = new Pitch();
+        pitch.setStep(Step.fromValue(said.substring(0, 1)));
+        if (said.endsWith("flat")) {
+            pitch.setAlter(BigDecimal.ONE.negate());
+        } else if (said.endsWith("sharp")) {
+            pitch.setAlter(BigDecimal.ONE);
+        }
+        pitch.setOctave(PitchNames.octave(midiKey));
+        return pitch;
     }
 
     /** Writes the velocity, in hundredths of forte, unless the signs on the note already give it for this head. */

@@ -7,8 +7,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
-import java.util.Map;
 import java.util.Optional;
 import java.util.zip.CRC32;
 import java.util.zip.ZipEntry;
@@ -18,20 +16,15 @@ import nimblestride.core.foundation.words.PlainText;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.WrittenBar;
-import nimblestride.core.notation.score.WrittenHead;
 import org.audiveris.proxymusic.Encoding;
 import org.audiveris.proxymusic.Identification;
-import org.audiveris.proxymusic.MidiInstrument;
 import org.audiveris.proxymusic.ObjectFactory;
 import org.audiveris.proxymusic.PartList;
-import org.audiveris.proxymusic.PartName;
-import org.audiveris.proxymusic.ScoreInstrument;
-import org.audiveris.proxymusic.ScorePart;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.ScoreTimewise;
 import org.audiveris.proxymusic.Work;
 
-/** A score as a MusicXML 4.0 document: one percussion staff, an instrument for each voice of the kit that plays. */
+/** A score as a MusicXML 4.0 document: the kit on a percussion staff, and each riff as a part of pitched notes. */
 public final class ScoreXml {
     private static final String VERSION = "4.0";
     private static final String PROLOGUE =
@@ -44,7 +37,6 @@ public final class ScoreXml {
     static final String SOFTWARE = "Nimble Stride";
 
     private static final ObjectFactory FACTORY = new ObjectFactory();
-    private static final int PERCUSSION_CHANNEL = 10;
     private static final String MIMETYPE = "application/vnd.recordare.musicxml";
     private static final String ROOT_FILE = "score.musicxml";
     private static final String CONTAINER =
@@ -146,50 +138,17 @@ public final class ScoreXml {
         Identification identification = new Identification();
         identification.setEncoding(encoding);
         document.setIdentification(identification);
-        ScorePart kit = new ScorePart();
-        kit.setId("P1");
-        PartName name = new PartName();
-        name.setValue("Drum kit");
-        kit.setPartName(name);
-        Map<String, ScoreInstrument> instruments = instruments(score, kit);
-        PartList parts = new PartList();
-        parts.getPartGroupOrScorePart().add(kit);
-        document.setPartList(parts);
-        ScorePartwise.Part part = new ScorePartwise.Part();
-        part.setId(kit);
-        MeasureXml.Before before = MeasureXml.Before.NOTHING;
-        for (int i = 0; i < score.bars().size(); i++) {
-            MeasureXml measure = new MeasureXml(score, i, instruments, before);
-            part.getMeasure().add(measure.build());
-            before = measure.after();
+        PartList list = new PartList();
+        document.setPartList(list);
+        PartXml kit = PartXml.kit(score.ofKit());
+        list.getPartGroupOrScorePart().add(kit.listed());
+        document.getPart().add(kit.build());
+        int number = 2;
+        for (Voice riff : score.riffs()) {
+            PartXml part = PartXml.riff(score.ofRiff(riff), riff, number++);
+            list.getPartGroupOrScorePart().add(part.listed());
+            document.getPart().add(part.build());
         }
-        document.getPart().add(part);
         return document;
-    }
-
-    /** Returns the instruments by id; MusicXML counts MIDI keys from 1. */
-    private static Map<String, ScoreInstrument> instruments(Score score, ScorePart kit) {
-        Map<String, ScoreInstrument> instruments = new LinkedHashMap<>();
-        score.bars().stream()
-                .flatMap(bar -> bar.parts().stream())
-                .flatMap(part -> part.written().stream())
-                .flatMap(written -> written.heads().stream())
-                .map(WrittenHead::voice)
-                .distinct()
-                .forEach(voice -> instruments.put(voice.name(), instrument(voice, instruments.size() + 1, kit)));
-        return instruments;
-    }
-
-    private static ScoreInstrument instrument(Voice voice, int number, ScorePart kit) {
-        ScoreInstrument instrument = new ScoreInstrument();
-        instrument.setId("P1-I" + number);
-        instrument.setInstrumentName(voice.name());
-        kit.getScoreInstrument().add(instrument);
-        MidiInstrument midi = new MidiInstrument();
-        midi.setId(instrument);
-        midi.setMidiChannel(PERCUSSION_CHANNEL);
-        midi.setMidiUnpitched(voice.midiKey() + 1);
-        kit.getMidiDeviceAndMidiInstrument().add(midi);
-        return instrument;
     }
 }

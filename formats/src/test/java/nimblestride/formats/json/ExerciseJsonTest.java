@@ -103,7 +103,9 @@ class ExerciseJsonTest {
                         "snare sticking >R L llR (L) . K ^Rz L: of 1/16 moving right singles to floor tom; every 3rd note to kick",
                         "kick at 1:0 >1:3/8 (2:1/12z)",
                         "snare at 1:1/4 _R1:5/16 lrl7:0 reset bar",
-                        "ride at 1:0 3:1/8 across 3 bars")
+                        "ride at 1:0 3:1/8 across 3 bars",
+                        "\"bass line\" cell x..x. of 1/8",
+                        "riff every 5/8")
                 .array(String[].class)
                 .ofMaxSize(7);
         Arbitrary<PlayingStyle> manners = Combinators.combine(
@@ -120,9 +122,12 @@ class ExerciseJsonTest {
             Exercise exercise = exercise(b, l).withPlayingStyle(playingStyle);
             if (playingStyle.linear()) {
                 Voice own = new Voice("frame drum", 64, Limb.LEFT_HAND, 2, NoteheadShape.SLASHED);
-                exercise = exercise.withVoices(NamedVoices.KIT.and(own))
+                exercise = exercise.withVoices(exercise.voices().and(own))
                         .plusLayer(LayerText.read(
                                 "frame drum every 1/8 moving notes to frame drum", NamedVoices.KIT.and(own)));
+            }
+            if (ticked.size() == 1) {
+                exercise = exercise.withVoices(exercise.voices().withRiff(Voice.riff("bass line", 31)));
             }
             if (ticked.size() == 3) {
                 exercise = exercise.withSwing(SwingText.read("sixteenths 2:1"))

@@ -11,6 +11,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.ByteArrayInputStream;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import javax.sound.midi.MetaMessage;
 import javax.sound.midi.MidiEvent;
 import javax.sound.midi.MidiSystem;
@@ -21,6 +22,7 @@ import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.SwingText;
@@ -100,6 +102,27 @@ class ExerciseMidiTest {
         assertThat(metas(sequence.getTracks()[0], 0x01).get(0).getMessage().getMessage())
                 .asString(java.nio.charset.StandardCharsets.UTF_8)
                 .contains("10/8 (3+3+2+2)");
+    }
+
+    /** Program 25 of General MIDI 1 is the nylon-string guitar (MIDI Manufacturers Association, quoted from memory). */
+    @Test
+    void aRiffIsPluckedOnItsPitchOutsideThePercussionChannel() throws Exception {
+        Exercise exercise = exercise("4/4", "kick every 1/2", "\"bass line\" every 1/4");
+        Exercise low = exercise.withVoices(exercise.voices().withRiff(Voice.riff("bass line", 33)));
+        Track riff = readBack(low).getTracks()[2];
+        assertThat(notes(riff)).hasSize(4).allSatisfy(event -> {
+            ShortMessage note = (ShortMessage) event.getMessage();
+            assertThat(note.getChannel()).isNotEqualTo(9);
+            assertThat(note.getData1()).isEqualTo(33);
+        });
+        ShortMessage first = (ShortMessage) IntStream.range(0, riff.size())
+                .mapToObj(riff::get)
+                .map(MidiEvent::getMessage)
+                .filter(ShortMessage.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        assertThat(first.getCommand()).isEqualTo(ShortMessage.PROGRAM_CHANGE);
+        assertThat(first.getData1() + 1).isEqualTo(25);
     }
 
     @Test

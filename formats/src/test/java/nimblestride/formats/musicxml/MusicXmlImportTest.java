@@ -266,7 +266,7 @@ class MusicXmlImportTest {
                         + "</part>"));
         assertThat(brought.parts().get(0).percussion()).isFalse();
         assertThat(FileImporter.exercise(brought).layers().get(0).voice().name())
-                .isEqualTo("woodblock");
+                .isEqualTo("riff");
     }
 
     private static byte[] packed(Map<String, String> entries) throws IOException {

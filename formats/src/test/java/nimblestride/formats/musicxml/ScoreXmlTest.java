@@ -12,6 +12,7 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.language.text.SwingText;
 import nimblestride.core.layer.timeline.LayerTimeline;
@@ -75,6 +76,22 @@ class ScoreXmlTest {
                 .contains("<first>3</first><second>2</second><swing-type>eighth</swing-type>")
                 .contains("Swing:eighths60%")
                 .containsOnlyOnce("<barlinelocation=\"middle\"><bar-style>dashed</bar-style></barline>");
+    }
+
+    @Test
+    void aRiffIsAPartOfPitchedNotes() throws Exception {
+        Exercise exercise = Examples.exercise("7/8", "snare every 1/4", "\"bass line\" every 3/8", "riff every 1/8");
+        Exercise tuned = exercise.withVoices(
+                exercise.voices().withRiff(Voice.riff("bass line", 34)).withRiff(Voice.riff("riff", 66)));
+        byte[] document = ScoreXml.write(ScoreWriter.write(tuned, ScoreStyle.DEFAULT));
+        MusicXmlSchema.validate(document);
+        assertThat(new String(document, StandardCharsets.UTF_8).replaceAll("\\s+", ""))
+                .contains("<part-name>Drumkit</part-name>")
+                .contains("<part-name>bassline</part-name>")
+                .contains("<sign>F</sign><line>4</line>", "<sign>G</sign><line>2</line>")
+                .contains("<pitch><step>B</step><alter>-1</alter><octave>1</octave></pitch>")
+                .contains("<pitch><step>F</step><alter>1</alter><octave>4</octave></pitch>");
+        assertThat(ReadBack.of(document).strokes).allMatch(stroke -> stroke.endsWith("snare"));
     }
 
     private static List<String> heard(Exercise exercise) {

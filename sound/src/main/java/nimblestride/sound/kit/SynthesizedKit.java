@@ -10,7 +10,7 @@ import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * Every voice of the kit in five dynamics, the click, and the band, made from decaying tones and noise at a sample
+ * Every voice of the kit in five dynamics, riffs, the click, and the band, made from decaying tones and noise at a sample
  * rate. A sound is made when it is first asked for. Safe for use by several threads.
  */
 public final class SynthesizedKit implements SampleSet {
@@ -52,11 +52,14 @@ public final class SynthesizedKit implements SampleSet {
 
     @Override
     public Sample voice(Voice voice, Dynamic level, long turn) {
-        Voice known = VoiceRecipes.OF.containsKey(voice) ? voice : like(voice);
+        Voice known = voice.isRiff() || VoiceRecipes.OF.containsKey(voice) ? voice : like(voice);
         return strokes.computeIfAbsent(new Stroke(known, level, (int) Math.floorMod(turn, (long) STROKES)), this::made);
     }
 
     private Sample made(Stroke stroke) {
+        if (stroke.voice.isRiff()) {
+            return sources.get(stroke.turn).plucked(frequency(stroke.voice.midiKey()), stroke.level.strength());
+        }
         return VoiceRecipes.OF.get(stroke.voice).stroke(sources.get(stroke.turn), stroke.level.strength());
     }
 
@@ -65,7 +68,7 @@ public final class SynthesizedKit implements SampleSet {
         return Kit.voices().stream()
                 .filter(known -> known.midiKey() == voice.midiKey())
                 .findFirst()
-                .orElse(voice.limb().isHand() ? Kit.MIDDLE_TOM : Kit.KICK);
+                .orElse(voice.isByHand() ? Kit.MIDDLE_TOM : Kit.KICK);
     }
 
     @Override
@@ -78,8 +81,12 @@ public final class SynthesizedKit implements SampleSet {
         return tones.computeIfAbsent(new Held(player, midiKey), this::made);
     }
 
+    private static double frequency(int midiKey) {
+        return CONCERT_PITCH * Math.pow(2, (midiKey - CONCERT_KEY) / 12.0);
+    }
+
     private Sample made(Held held) {
-        double frequency = CONCERT_PITCH * Math.pow(2, (held.midiKey - CONCERT_KEY) / 12.0);
+        double frequency = frequency(held.midiKey);
         ToneSynth tone = new ToneSynth(sampleRate, 0);
         return switch (held.player) {
             case BASS -> tone.held(frequency, 0.55, 0.05, 1, 0.6, 0.3, 0.12, 0.05);

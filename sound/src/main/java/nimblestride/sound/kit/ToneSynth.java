@@ -1,5 +1,6 @@
 package nimblestride.sound.kit;
 
+import java.util.Arrays;
 import java.util.SplittableRandom;
 
 /** Makes decaying tones and noise; lengths in seconds, frequencies in hertz, levels from 0 to 1. */
@@ -8,6 +9,11 @@ final class ToneSynth {
     private static final double FALL = Math.log(1000);
 
     private static final double ATTACK = 0.0008;
+
+    private static final double SECONDS_OF_A_STRING = 1.6;
+    private static final double PLUCK_LEVEL = 0.5;
+    /** An all-pass filter tunes best between a tenth of a sample and somewhat more than one. */
+    private static final double SHORTEST_FRACTION = 0.1;
 
     private final int sampleRate;
     private final long seed;
@@ -89,6 +95,62 @@ final class ToneSynth {
             }
         }
         return new Sample(samples).heldFrom(plucked);
+    }
+
+    /**
+     * Makes a plucked string: a burst of noise that runs round a delay line as long as one period, and is averaged each
+     * time (Karplus and Strong, "Digital Synthesis of Plucked-String and Drum Timbres", Computer Music Journal 7:2,
+     * 1983). An all-pass filter tunes it between two samples (Jaffe and Smith, "Extensions of the Karplus-Strong
+     * Plucked-String Algorithm", in the same issue). Quoted from memory.
+     *
+     * @param hard from 0, the softest, to 1: a harder pluck is brighter
+     */
+    Sample plucked(double frequency, double hard) {
+        double period = sampleRate / frequency;
+        int delay = (int) (period - 0.5 - SHORTEST_FRACTION);
+        double fraction = period - 0.5 - delay;
+        double tuning = (1 - fraction) / (1 + fraction);
+        float[] string = burst(delay, 0.25 + 0.65 * hard);
+        double loss = Math.pow(0.001, 1 / (frequency * SECONDS_OF_A_STRING));
+        float[] samples = silence(SECONDS_OF_A_STRING);
+        double before = 0;
+        double averagedBefore = 0;
+        double tunedBefore = 0;
+        for (int i = 0; i < samples.length; i++) {
+            double now = string[i % delay];
+            double averaged = loss * (now + before) / 2;
+            double tuned = tuning * averaged + averagedBefore - tuning * tunedBefore;
+            before = now;
+            averagedBefore = averaged;
+            tunedBefore = tuned;
+            string[i % delay] = (float) tuned;
+            double end = Math.min(1, (samples.length - i) / (0.02 * sampleRate));
+            samples[i] = (float) (PLUCK_LEVEL * end * Math.min(1, i / (ATTACK * sampleRate)) * now);
+        }
+        return new Sample(samples);
+    }
+
+    /** Returns a burst of noise without a mean, as loud at its peak as 1; the brighter, the less it is smoothed. */
+    private float[] burst(int length, double brightness) {
+        SplittableRandom random = new SplittableRandom(seed * 1_000_003 + length);
+        double[] white = random.doubles(length, -1, 1).toArray();
+        double[] smooth = new double[length];
+        double last = 0;
+        for (int i = 0; i < 2 * length; i++) {
+            // The second time round, the end has run into the start.
+            last += brightness * (white[i % length] - last);
+            smooth[i % length] = last;
+        }
+        double mean = Arrays.stream(smooth).average().orElse(0);
+        double peak = Arrays.stream(smooth)
+                .map(sample -> Math.abs(sample - mean))
+                .max()
+                .orElse(1);
+        float[] burst = new float[length];
+        for (int i = 0; i < length; i++) {
+            burst[i] = (float) ((smooth[i] - mean) / peak);
+        }
+        return burst;
     }
 
     /** Returns two sounds mixed. */

@@ -1,10 +1,11 @@
 package nimblestride.sound.render;
 
 import nimblestride.core.kit.band.BandNote.Player;
+import nimblestride.core.kit.voice.Choke;
 import nimblestride.core.kit.voice.Voice;
 
 /**
- * What a MIDI instrument plays: a voice by its key in the General MIDI 1 percussion map, a tone by its pitch.
+ * What a MIDI instrument plays: a drum by its key in the General MIDI 1 percussion map, a riff or a tone by its pitch.
  *
  * @param channel from 0; 9 is General MIDI's for percussion (which it counts as the tenth)
  */
@@ -13,10 +14,12 @@ public record MidiKey(int channel, int key) {
     public static final int PERCUSSION = 9;
 
     /** High and low wood block, and claves: the clicks of the General MIDI 1 percussion map. */
+    private static final int RIFFS = 3;
+
     private static final int[] CLICKS = {76, 76, 75, 75, 75, 77, 77, 77};
 
     static MidiKey of(Voice voice) {
-        return new MidiKey(PERCUSSION, voice.midiKey());
+        return new MidiKey(voice.isRiff() ? RIFFS : PERCUSSION, voice.midiKey());
     }
 
     static MidiKey click(int strength) {
@@ -33,7 +36,12 @@ public record MidiKey(int channel, int key) {
                 pitch);
     }
 
-    boolean isPercussion() {
-        return channel == PERCUSSION;
+    /**
+     * Returns whether it stops what rings: a closed hi-hat chokes an open one, and a string that is plucked again
+     * stops what it has sounded.
+     */
+    boolean cutsOff(MidiKey ringing) {
+        return channel == ringing.channel
+                && (channel == PERCUSSION ? Choke.cutsOff(key, ringing.key) : channel == RIFFS && key == ringing.key);
     }
 }

@@ -1,7 +1,5 @@
 package nimblestride.sound.render;
 
-import nimblestride.core.kit.voice.Choke;
-
 /** Plays one sample from its onset. It rings out, or is released and fades quickly. */
 final class RingingSample {
     private static final double SECONDS_TO_FADE = 0.006;
@@ -19,11 +17,7 @@ final class RingingSample {
 
     /** Stops for another sound if that one chokes it, as a closed hi-hat chokes an open one. */
     void hear(Cue other) {
-        boolean chokes = cue.key().isPercussion()
-                && other.key().isPercussion()
-                && other.frame() > cue.frame()
-                && Choke.cutsOff(other.key().key(), cue.key().key());
-        if (chokes) {
+        if (other.frame() > cue.frame() && other.key().cutsOff(cue.key())) {
             letGoAt(other.frame());
         }
     }

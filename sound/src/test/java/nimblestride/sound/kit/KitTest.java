@@ -3,17 +3,20 @@ package nimblestride.sound.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
 import nimblestride.core.kit.band.BandNote.Player;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Limb;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class KitTest {
     private static final int RATE = 48_000;
@@ -88,6 +91,50 @@ class KitTest {
         float[] block = new float[700];
         tone.mixInto(block, 0, 700, 3_600L * RATE, 2);
         assertThat(block[699]).isEqualTo(2 * tone.after(3_600L * RATE + 699));
+    }
+
+    /**
+     * How alike a sound is to itself a number of samples later, from -1 to 1; a tone is most alike after each period.
+     */
+    private static double likeness(Sample sound, double later) {
+        double product = 0;
+        double one = 0;
+        double other = 0;
+        int whole = (int) later;
+        double part = later - whole;
+        for (int i = RATE / 50; i < RATE / 5; i++) {
+            double after = (1 - part) * sound.at(i + whole) + part * sound.at(i + whole + 1);
+            product += sound.at(i) * after;
+            one += sound.at(i) * sound.at(i);
+            other += after * after;
+        }
+        return product / Math.sqrt(one * other);
+    }
+
+    /** Equal temperament from 440 Hz for key 69 (ISO 16, quoted from memory), within five cents. */
+    @ParameterizedTest
+    @ValueSource(ints = {Voice.MIN_PITCH, 33, NamedVoices.USUAL_PITCH, 52, 69, Voice.MAX_PITCH})
+    void aRiffIsPluckedInTune(int pitch) {
+        Sample sound = KIT.voice(Voice.riff("riff", pitch), Dynamic.NORMAL, 0);
+        double period = RATE / (440 * Math.pow(2, (pitch - 69) / 12.0));
+        double cent = period * (Math.pow(2, 1 / 1200.0) - 1);
+        double nearest = IntStream.rangeClosed(-50, 50)
+                .mapToObj(cents -> period + cents * cent)
+                .max(Comparator.comparingDouble(later -> likeness(sound, later)))
+                .orElseThrow();
+        assertThat(likeness(sound, nearest)).isGreaterThan(0.9);
+        assertThat(Math.abs(nearest - period) / cent).isLessThan(5);
+    }
+
+    @Test
+    void aHarderPluckIsBrighterAndARiffFadesAway() {
+        Voice riff = NamedVoices.RIFF;
+        assertThat(brightness(KIT.voice(riff, Dynamic.STRONG, 0)))
+                .isGreaterThan(brightness(KIT.voice(riff, Dynamic.GHOST, 0)));
+        Sample sound = KIT.voice(riff, Dynamic.NORMAL, 1);
+        assertThat(sound).isNotSameAs(KIT.voice(riff, Dynamic.NORMAL, 2));
+        assertThat(loudest(sound, 0, RATE / 100)).isBetween(0.05f, 0.6f);
+        assertThat(loudest(sound, sound.length() - 20, sound.length())).isLessThan(0.01f);
     }
 
     @Test

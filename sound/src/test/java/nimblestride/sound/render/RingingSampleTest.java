@@ -26,15 +26,16 @@ import org.junit.jupiter.api.Test;
 /** What becomes of sounds that have begun. */
 class RingingSampleTest {
     private static final int RATE = 8_000;
+    private static final float PLUCKED = 0.4f;
 
-    /** The open hi-hat is a level that lasts two seconds, tones one that is held for ever; everything else is silent. */
+    /** The open hi-hat and riffs are levels that last two seconds, tones one that is held for ever; everything else is silent. */
     private static final SampleSet LEVELS = new SampleSet() {
         private final SynthesizedKit kit = new SynthesizedKit(RATE);
 
         @Override
         public Sample voice(Voice voice, Dynamic level, long turn) {
             float[] samples = new float[2 * RATE];
-            Arrays.fill(samples, voice.equals(Kit.OPEN_HI_HAT) ? 0.5f : 0);
+            Arrays.fill(samples, voice.equals(Kit.OPEN_HI_HAT) ? 0.5f : voice.isRiff() ? PLUCKED : 0);
             return new Sample(samples);
         }
 
@@ -78,6 +79,22 @@ class RingingSampleTest {
         float[] other = rendered(
                 new PlaybackRequest(at60("open hi-hat every 1/1", "snare every 1/1 from 1/4"), ClickSettings.NONE), 2);
         assertThat(other[RATE + 200]).isEqualTo(ringing[RATE + 200]);
+    }
+
+    /** A string that is plucked again stops what it has sounded; another riff does not stop it. */
+    @Test
+    void aRiffPluckedAgainStopsItself() {
+        float once = plucked("riff every 1/1")[RATE + RATE / 2];
+        assertThat(once).isPositive();
+        assertThat(plucked("riff every 1/4")[RATE + RATE / 2]).isEqualTo(once);
+        Exercise two = at60("riff every 1/1", "\"bass line\" every 1/1 from 1/4");
+        Exercise lower = two.withVoices(two.voices().withRiff(Voice.riff("bass line", 30)));
+        float[] both = rendered(new PlaybackRequest(lower, ClickSettings.NONE), 2);
+        assertThat(both[RATE + RATE / 2]).isEqualTo(2 * once);
+    }
+
+    private static float[] plucked(String... layers) {
+        return rendered(new PlaybackRequest(at60(layers), ClickSettings.NONE), 2);
     }
 
     /** However it is cut into blocks, what is choked and what is let go sounds alike. */

@@ -37,7 +37,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  *     first
  * @param playingStyle how it is meant to be played
  * @param practice how to practice it
- * @param voices that can be named in it
+ * @param voices that can be named in it, every riff it plays among them
  */
 public record Exercise(
         String name,
@@ -82,7 +82,8 @@ public record Exercise(
      *     can't be played
      */
     public Exercise {
-        contents = List.copyOf(contents);
+        voices = Riffs.known(contents, voices);
+        contents = List.copyOf(Riffs.tuned(contents, voices));
         sections = List.copyOf(sections);
         name = PlainText.name("an exercise", name, MAX_NAME_LENGTH);
         if (contents.isEmpty() || contents.size() > MAX_CONTENTS) {
@@ -303,9 +304,8 @@ public record Exercise(
     public boolean uses(Voice voice) {
         return contents.stream()
                 .flatMap(content -> content.layers().stream())
-                .anyMatch(layer -> layer.voice().equals(voice)
-                        || layer.orchestration().stream()
-                                .anyMatch(move -> move.to().contains(voice)));
+                .flatMap(Layer::voices)
+                .anyMatch(voice::equals);
     }
 
     /** Returns which hand leads. */

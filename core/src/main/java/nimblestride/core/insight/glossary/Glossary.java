@@ -128,6 +128,10 @@ public final class Glossary {
                             "Where a layer starts over: at each bar, at each phrase, or never.",
                             "resets",
                             "restarts"),
+                    term(
+                            "riff",
+                            "A short figure that repeats. Another player's has a name in quotes, and no limb plays it.",
+                            "riffs"),
                     term("Road", "The picture of your bars from left to right, with the layers below."),
                     term(
                             "ruff",

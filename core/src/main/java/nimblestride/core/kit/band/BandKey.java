@@ -2,6 +2,7 @@ package nimblestride.core.kit.band;
 
 import java.util.List;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.voice.PitchNames;
 
 /**
  * The key the band plays in.
@@ -9,23 +10,20 @@ import nimblestride.core.foundation.failure.InvalidValueException;
  * @param tonic semitones above C, from 0 to 11
  */
 public record BandKey(int tonic, Mode mode) {
-    private static final List<String> NAMES =
-            List.of("C", "D flat", "D", "E flat", "E", "F", "F sharp", "G", "A flat", "A", "B flat", "B");
-
     public BandKey {
-        if (tonic < 0 || tonic >= NAMES.size()) {
+        if (tonic < 0 || tonic >= PitchNames.SAID.size()) {
             throw new InvalidValueException("choose one of twelve keys, 0 (C) to 11 (B), not " + tonic);
         }
     }
 
     /** Returns the names of the twelve tonics, from C up. */
     public static List<String> tonics() {
-        return NAMES;
+        return PitchNames.SAID;
     }
 
     /** Returns its name for people: {@code E flat major}. */
     public String title() {
-        return NAMES.get(tonic) + " " + mode.title();
+        return PitchNames.SAID.get(tonic) + " " + mode.title();
     }
 
     /** Returns the lowest MIDI key, from {@code lowest} up, that a step of the scale falls on. */

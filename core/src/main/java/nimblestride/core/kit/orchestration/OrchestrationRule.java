@@ -111,11 +111,13 @@ public record OrchestrationRule(Which which, Optional<Limb> limb, int nth, List<
     }
 
     private static Voice ofLimb(Stroke stroke, Voice home) {
-        Limb limb = stroke.limb().orElse(home.limb());
-        if (limb.isHand() || limb == home.limb()) {
+        Optional<Limb> limb = stroke.limb().or(home::limb);
+        if (home.isRiff()
+                || limb.equals(home.limb())
+                || limb.filter(Limb::isHand).isPresent()) {
             return home;
         }
-        return limb == Limb.KICK_FOOT ? Kit.KICK : Kit.FOOT_HI_HAT;
+        return limb.equals(Optional.of(Limb.KICK_FOOT)) ? Kit.KICK : Kit.FOOT_HI_HAT;
     }
 
     private boolean moves(List<Optional<Stroke>> steps, int step, int note) {

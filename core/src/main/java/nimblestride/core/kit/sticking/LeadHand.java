@@ -1,5 +1,6 @@
 package nimblestride.core.kit.sticking;
 
+import java.util.Optional;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.Voice;
 
@@ -24,9 +25,11 @@ public enum LeadHand {
         return this == RIGHT ? Limb.RIGHT_HAND : Limb.LEFT_HAND;
     }
 
-    /** Returns the limb that plays a voice with this lead: hands change sides, feet stay at their pedals. */
-    public Limb plays(Voice voice) {
-        Limb limb = voice.limb();
-        return this == RIGHT || !limb.isHand() ? limb : limb.other();
+    /**
+     * Returns the limb that plays a voice with this lead: hands change sides, feet stay at their pedals. Empty for a
+     * riff.
+     */
+    public Optional<Limb> plays(Voice voice) {
+        return voice.limb().map(limb -> this == RIGHT || !limb.isHand() ? limb : limb.other());
     }
 }

@@ -12,16 +12,24 @@ import java.util.stream.Collectors;
 import nimblestride.core.foundation.failure.InvalidValueException;
 
 /**
- * The voices that can be named: those of the kit, and the player's own.
+ * The voices that can be named: those of the kit, the {@code riff} of another player, and the player's own, more riffs
+ * among them.
  *
- * @param custom the player's own; none named as one of the kit, no two alike; at most {@value #MAX_OWN}
+ * @param custom the player's own; none named as one of the kit, no two alike; at most {@value #MAX_OWN}; a {@code riff}
+ *     here has another pitch than the usual one
  * @param shortNames by the name of a voice, one small letter or more, no two alike and none the name of another voice
  */
 public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
     /** The most voices of the player's own. */
     public static final int MAX_OWN = 64;
 
-    /** The kit only. */
+    /** The pitch of a riff for which none is chosen: the A below the bass clef's top line, 110 Hz. */
+    public static final int USUAL_PITCH = 45;
+
+    /** What another player plays, if it has no name. */
+    public static final Voice RIFF = Voice.riff("riff", USUAL_PITCH);
+
+    /** The kit and the riff. */
     public static final NamedVoices KIT = new NamedVoices(List.of(), Map.of());
 
     /** @throws InvalidValueException if there are too many, or a name is taken */
@@ -66,6 +74,7 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
 
     private static Map<String, Voice> byName(List<Voice> custom) {
         Map<String, Voice> all = new LinkedHashMap<>(Kit.byName());
+        all.put(RIFF.name(), RIFF);
         custom.forEach(voice -> all.put(voice.name(), voice));
         return all;
     }
@@ -108,10 +117,13 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
                 .findFirst());
     }
 
-    /** Returns the kit, and then the player's own. */
+    /** Returns the kit, then the player's own, then the riff, unless it is among those. */
     public List<Voice> all() {
         List<Voice> all = new ArrayList<>(Kit.voices());
         all.addAll(custom);
+        if (custom.stream().noneMatch(voice -> voice.name().equals(RIFF.name()))) {
+            all.add(RIFF);
+        }
         return all;
     }
 
@@ -129,6 +141,17 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
         List<Voice> more = new ArrayList<>(custom);
         more.add(voice);
         return new NamedVoices(more, shortNames);
+    }
+
+    /**
+     * Returns the voices with a riff, in the place of the one with its name.
+     *
+     * @throws InvalidValueException if a drum has its name, or there are too many
+     */
+    public NamedVoices withRiff(Voice riff) {
+        List<Voice> changed = new ArrayList<>(custom);
+        changed.replaceAll(voice -> voice.isRiff() && voice.name().equals(riff.name()) ? riff : voice);
+        return changed.contains(riff) ? new NamedVoices(changed, shortNames) : and(riff);
     }
 
     /** Returns the voices without one of the player's own. */

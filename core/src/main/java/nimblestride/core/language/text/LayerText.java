@@ -15,10 +15,13 @@ import nimblestride.core.time.value.NoteValue;
 
 /**
  * Reads and prints layers: {@code kick every 3/16 from 1/16}, {@code snare 4 over bar}, {@code cowbell cell x..x.g of
- * 1/16 reset phrase}, {@code snare sticking R L R R of 1/16 moving accents to crash}.
+ * 1/16 reset phrase}, {@code snare sticking R L R R of 1/16 moving accents to crash}. A name in quotes is a riff:
+ * {@code "bass line" cell x..x. of 1/8}.
  */
 public final class LayerText {
     private static final String EXAMPLE = "kick every 3/16 from 1/16";
+    private static final String PATTERN =
+            "\"every\" and a value, \"4 over bar\", or \"cell\" and a pattern. For example: " + EXAMPLE;
 
     private final TextCursor cursor;
 
@@ -84,6 +87,14 @@ public final class LayerText {
     }
 
     private Voice voice() {
+        Optional<Voice> riff = RiffText.take(cursor, voices);
+        if (riff.isPresent() && cursor.atEnd()) {
+            throw cursor.atNext(PATTERN);
+        }
+        return riff.orElseGet(this::unquoted);
+    }
+
+    private Voice unquoted() {
         int from = cursor.atEnd() ? 0 : cursor.peekWord().from();
         boolean firstIsVoice =
                 !cursor.atEnd() && voices.named(cursor.peekWord().text()).isPresent();
@@ -99,7 +110,9 @@ public final class LayerText {
         if (voice.isEmpty() && cursor.atEnd() && firstIsVoice) {
             throw noPattern(words);
         }
-        return voice.orElseThrow(() -> name.error("a voice: " + voices.names() + ". For example: " + EXAMPLE));
+        return voice.orElseThrow(
+                () -> name.error("a voice: " + voices.names() + "; or a name in quotes for what another player plays. "
+                        + "For example: " + EXAMPLE + ", or " + RiffText.EXAMPLE));
     }
 
     /** Reports a voice without a pattern. */
@@ -109,9 +122,7 @@ public final class LayerText {
                     words.get(2),
                     "\"over\" and a span. For example: " + words.get(0).text() + " 4 over bar");
         }
-        return cursor.at(
-                words.get(Math.min(1, words.size() - 1)),
-                "\"every\" and a value, \"4 over bar\", or \"cell\" and a pattern. For example: " + EXAMPLE);
+        return cursor.at(words.get(Math.min(1, words.size() - 1)), PATTERN);
     }
 
     /** Reads {@code every 4 bars}, after "one". */
@@ -136,7 +147,7 @@ public final class LayerText {
     /** Prints a layer as a user would type it. */
     public static String write(Layer layer) {
         StringBuilder written =
-                new StringBuilder(layer.voice().name()).append(' ').append(PatternText.write(layer.pattern()));
+                new StringBuilder(RiffText.write(layer.voice())).append(' ').append(PatternText.write(layer.pattern()));
         if (!layer.offset().isZero()) {
             written.append(" from ").append(layer.offset());
         }

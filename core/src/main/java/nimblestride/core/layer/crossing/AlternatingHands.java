@@ -35,7 +35,7 @@ public record AlternatingHands(NoteValue stroke, long strokesPerCycle, List<Limb
         Pattern pattern = layer.pattern();
         if (!(pattern.span() instanceof Span.Length span)
                 || pattern instanceof Pattern.Stuck
-                || !layer.voice().limb().isHand()) {
+                || !layer.voice().isByHand()) {
             return Optional.empty();
         }
         NoteValue note = span.value().dividedBy(pattern.parts());

@@ -19,13 +19,14 @@ import nimblestride.core.time.value.NoteValue;
 /**
  * Assigns a limb to every note of the first bars of an exercise. A hand or foot that is written out stays. Any other
  * voice gets its default limb, with the lead hand of the exercise; where that hand is busy, the other one helps if it
- * is free.
+ * is free. What another player plays gets none.
  */
 public final class LimbAssignment {
     private static final int MAX_NOTES = 20_000;
 
     private final Map<NoteValue, List<LimbNote>> moments;
     private final List<LimbNote> notes;
+    private final List<RiffNote> riffs;
     private final List<Clash> clashes;
     private final boolean complete;
 
@@ -40,8 +41,10 @@ public final class LimbAssignment {
         }
     }
 
-    private LimbAssignment(Map<NoteValue, List<LimbNote>> moments, List<Clash> clashes, boolean complete) {
+    private LimbAssignment(
+            Map<NoteValue, List<LimbNote>> moments, List<RiffNote> riffs, List<Clash> clashes, boolean complete) {
         this.moments = moments;
+        this.riffs = List.copyOf(riffs);
         this.notes = moments.values().stream().flatMap(List::stream).toList();
         this.clashes = clashes;
         this.complete = complete;
@@ -63,6 +66,7 @@ public final class LimbAssignment {
      */
     public static LimbAssignment of(List<Optional<LayerTimeline>> timelines, NoteValue until, LeadHand lead, int most) {
         Map<NoteValue, List<LimbNote>> moments = new TreeMap<>();
+        List<RiffNote> riffs = new ArrayList<>();
         boolean complete = true;
         for (int layer = 0; layer < timelines.size(); layer++) {
             if (timelines.get(layer).isEmpty()) {
@@ -71,15 +75,21 @@ public final class LimbAssignment {
             List<Hit> hits = timelines.get(layer).get().between(NoteValue.ZERO, until, most + 1);
             complete &= hits.size() <= most;
             for (Hit hit : hits) {
-                List<LimbNote> here = moments.computeIfAbsent(hit.at(), at -> new ArrayList<>());
                 for (Voice voice : hit.voices()) {
-                    here.add(new LimbNote(hit.at(), layer, voice, hit.stroke(), hit.limb(voice, lead)));
+                    Optional<Limb> limb = hit.limb(voice, lead);
+                    if (limb.isEmpty()) {
+                        riffs.add(new RiffNote(hit.at(), layer, voice, hit.stroke()));
+                    } else {
+                        moments.computeIfAbsent(hit.at(), at -> new ArrayList<>())
+                                .add(new LimbNote(hit.at(), layer, voice, hit.stroke(), limb.get()));
+                    }
                 }
             }
         }
         List<Clash> clashes = new ArrayList<>();
         moments.replaceAll((at, here) -> deal(at, here, clashes));
-        return new LimbAssignment(moments, clashes, complete);
+        riffs.sort(Comparator.comparing(RiffNote::at));
+        return new LimbAssignment(moments, riffs, clashes, complete);
     }
 
     /** Notes that are written out choose first; a voice two layers ask for at once plays once. */
@@ -117,9 +127,14 @@ public final class LimbAssignment {
         notes.add(played);
     }
 
-    /** Returns every note in order. */
+    /** Returns every note of the kit in order. */
     public List<LimbNote> notes() {
         return notes;
+    }
+
+    /** Returns every note of other players in order. */
+    public List<RiffNote> riffs() {
+        return riffs;
     }
 
     /** Returns whether these are all notes; there may be more than can be listed. */

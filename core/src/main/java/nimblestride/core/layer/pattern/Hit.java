@@ -1,6 +1,7 @@
 package nimblestride.core.layer.pattern;
 
 import java.util.List;
+import java.util.Optional;
 import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
@@ -17,11 +18,9 @@ import nimblestride.core.time.value.NoteValue;
 public record Hit(NoteValue at, Stroke stroke, List<Voice> voices, boolean startsCycle) {
     /**
      * Returns the limb that plays one of its voices: a foot for its pedal, a hand that is written out, or the default
-     * one.
+     * one. Empty for a riff.
      */
-    public Limb limb(Voice voice, LeadHand lead) {
-        return voice.limb().isHand()
-                ? stroke.limb().filter(Limb::isHand).orElseGet(() -> lead.plays(voice))
-                : voice.limb();
+    public Optional<Limb> limb(Voice voice, LeadHand lead) {
+        return voice.isByHand() ? stroke.limb().filter(Limb::isHand).or(() -> lead.plays(voice)) : voice.limb();
     }
 }

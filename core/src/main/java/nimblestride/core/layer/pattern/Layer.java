@@ -2,6 +2,8 @@ package nimblestride.core.layer.pattern;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.voice.Voice;
@@ -45,6 +47,23 @@ public record Layer(
     /** Returns a layer of one voice that starts on 1 and never resets. */
     public static Layer of(Voice voice, Pattern pattern) {
         return new Layer(voice, pattern, NoteValue.ZERO, Reset.NEVER, 1, List.of());
+    }
+
+    /** Returns its voice, and then those to which rules move its notes. */
+    public Stream<Voice> voices() {
+        return Stream.concat(Stream.of(voice), orchestration.stream().flatMap(rule -> rule.to().stream()));
+    }
+
+    /** Returns the layer with others in the place of its voices. */
+    public Layer withVoices(UnaryOperator<Voice> change) {
+        return withVoice(change.apply(voice))
+                .withOrchestration(orchestration.stream()
+                        .map(rule -> new OrchestrationRule(
+                                rule.which(),
+                                rule.limb(),
+                                rule.nth(),
+                                rule.to().stream().map(change).toList()))
+                        .toList());
     }
 
     /** Returns the layer with another voice. */

@@ -6,7 +6,6 @@ import nimblestride.core.notation.engraving.Mark.Sign;
 
 /** Draws the bar lines and repeat signs of a bar. */
 final class BarLines {
-    private static final double STAFF = 2;
     private static final double DOT_Y = 0.5;
     private static final double DASH = 0.5;
     private static final double DASH_GAP = 0.375;
@@ -14,10 +13,13 @@ final class BarLines {
 
     private final MarkCollector strip;
     private final MusicFontMetrics face;
+    private final double half;
 
-    BarLines(MarkCollector strip, MusicFontMetrics face) {
+    /** @param half how far they reach up and down from the middle of the staff */
+    BarLines(MarkCollector strip, MusicFontMetrics face, double half) {
         this.strip = strip;
         this.face = face;
+        this.half = half;
     }
 
     void paint(BarSegment segment, double start, double end, boolean last) {
@@ -85,17 +87,17 @@ final class BarLines {
     }
 
     private void thin(double x) {
-        double half = face.lines().thinBarLine() / 2;
-        strip.add(new Line(x + half, -STAFF, x + half, STAFF, face.lines().thinBarLine(), Ink.INK));
+        double middle = x + face.lines().thinBarLine() / 2;
+        strip.add(new Line(middle, -half, middle, half, face.lines().thinBarLine(), Ink.INK));
     }
 
     private void dashed(double x) {
-        for (double y = -STAFF; y < STAFF; y += DASH + DASH_GAP) {
-            strip.add(new Line(x, y, x, Math.min(STAFF, y + DASH), face.lines().thinBarLine(), Ink.INK));
+        for (double y = -half; y < half; y += DASH + DASH_GAP) {
+            strip.add(new Line(x, y, x, Math.min(half, y + DASH), face.lines().thinBarLine(), Ink.INK));
         }
     }
 
     private void thick(double x) {
-        strip.add(Polygon.box(x, -STAFF, thickWidth(), 2 * STAFF, Ink.INK));
+        strip.add(Polygon.box(x, -half, thickWidth(), 2 * half, Ink.INK));
     }
 }

@@ -3,7 +3,6 @@ package nimblestride.core.notation.engraving;
 import java.util.Arrays;
 import java.util.List;
 import nimblestride.core.notation.engraving.Mark.Align;
-import nimblestride.core.notation.engraving.Mark.Line;
 import nimblestride.core.notation.engraving.Mark.Sign;
 import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.notation.engraving.Mark.Words;
@@ -15,7 +14,6 @@ import nimblestride.core.time.value.NoteValue;
 
 /** Draws one line of a score: staff, clef, bars, and the rows of words above and below. */
 final class LinePainter {
-    private static final double STAFF = 2;
     private static final double MARGIN = 0.5;
     private static final double MAX_LAST_STRETCH = 1.5;
     private static final double SPOT_BEFORE = 0.4;
@@ -24,13 +22,16 @@ final class LinePainter {
     private final List<BarSegment> segments;
     private final MusicFontMetrics face;
     private final TextMetrics letters;
-    private final MarkCollector strip = new MarkCollector(-STAFF - 1, STAFF + 0.5);
+    private final Staves staves;
+    private final MarkCollector strip;
 
     LinePainter(Score score, List<BarSegment> segments, MusicFontMetrics face, TextMetrics letters) {
         this.score = score;
         this.segments = segments;
         this.face = face;
         this.letters = letters;
+        this.staves = new Staves(segments);
+        this.strip = staves.kit();
     }
 
     Drawing paint(double width, boolean last) {
@@ -50,15 +51,14 @@ final class LinePainter {
         for (int i = 0; i < segments.size(); i++) {
             xs[i] = notes(segments.get(i), starts[i], factor);
         }
-        new Ties(strip, face, score, segments, xs, end).paint();
+        new Ties(staves, face, score, segments, xs, end).paint();
         new BelowStaffRows(strip, score).paint(segments, xs);
         spots(xs, end);
+        staves.draw(segments, starts, score.bars().size() - 1, face);
+        staves.stack();
         new AboveStaffRow(strip, face, letters).paint(segments, starts, width);
-        for (int line = -2; line <= 2; line++) {
-            strip.add(new Line(0, line, end, line, face.lines().staff(), Ink.INK));
-        }
         for (int i = 0; i < segments.size(); i++) {
-            BarLines barLines = new BarLines(strip, face);
+            BarLines barLines = new BarLines(strip, face, Staves.KIT);
             barLines.paint(segments.get(i), starts[i], starts[i + 1], isLast(segments.get(i)));
             barLines.paintInner(segments.get(i), xs[i][0]);
         }
@@ -123,19 +123,20 @@ final class LinePainter {
             }
             rows[part + 1] = own;
             RestPosition rests = RestPosition.of(bar, part, face);
-            new PartPainter(strip, face, letters, rhythm, part == 0, rests, own).paint();
+            MarkCollector staff = staves.of(bar, part);
+            new PartPainter(staff, face, letters, rhythm, bar.isStemsUp(part), rests, own).paint();
             if (rhythm.isBarRest() && segment.opens() && segment.closes()) {
-                barRest(rests.y(NoteShape.WHOLE), start + segment.lead(), start + segment.stretched(factor));
+                barRest(staff, rests.y(NoteShape.WHOLE), start + segment.lead(), start + segment.stretched(factor));
             }
         }
         return rows;
     }
 
     /** A bar's rest stands in its middle, and hangs from a line. */
-    private void barRest(double y, double from, double to) {
+    private void barRest(MarkCollector staff, double y, double from, double to) {
         double x = (from + to - face.width(Glyph.REST_WHOLE)) / 2 - 0.3;
-        strip.add(new Sign(Glyph.REST_WHOLE, x, y, 1, Ink.INK));
-        strip.reach(y + 0.6);
+        staff.add(new Sign(Glyph.REST_WHOLE, x, y, 1, Ink.INK));
+        staff.reach(y + 0.6);
     }
 
     /** Every column can be pointed at, from halfway after the one before it. */

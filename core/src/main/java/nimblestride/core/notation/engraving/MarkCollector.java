@@ -38,6 +38,13 @@ final class MarkCollector {
         spots.add(new Drawing.Spot(bar, at, x, 0, width, 0, struck));
     }
 
+    /** Adds all marks of another collector above this one's, with a gap between them. */
+    void stack(MarkCollector above, double gap) {
+        double dy = top - gap - above.bottom;
+        above.marks.forEach(mark -> marks.add(mark.movedBy(0, dy)));
+        reach(above.top + dy);
+    }
+
     /** Returns all marks, moved down so that they start at 0. */
     Drawing drawing(double width, double margin) {
         double up = -top + margin;

@@ -77,7 +77,7 @@ final class NoteSpacing {
             PartRhythm part = bar.parts().get(p);
             for (int i = 0; i < part.written().size(); i++) {
                 int column = Collections.binarySearch(at, part.written().get(i).at());
-                NoteExtent extent = NoteExtent.of(part, i, p == 0, face);
+                NoteExtent extent = NoteExtent.of(part, i, bar.isStemsUp(p), face);
                 left[column] = Math.max(left[column], extent.left());
                 right[column] = Math.max(right[column], extent.right());
                 double half =

@@ -6,7 +6,7 @@ import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.WrittenBar;
 
 /**
- * Where the rests of a part stand. Alone they stand in the middle of the staff; of two parts, the upper one's stand higher and the
+ * Where the rests of a part stand. Alone on a staff they stand in the middle of the staff; of two parts, the upper one's stand higher and the
  * lower one's lower, so far that they reach neither each other nor the other part's notes (common practice in engraving).
  */
 final class RestPosition {
@@ -31,7 +31,7 @@ final class RestPosition {
     }
 
     static RestPosition of(WrittenBar bar, int part, MusicFontMetrics face) {
-        if (bar.feet().isEmpty()) {
+        if (bar.feet().isEmpty() || bar.riffOf(part).isPresent()) {
             return new RestPosition(face, true, true, 0);
         }
         boolean upper = part == 0;

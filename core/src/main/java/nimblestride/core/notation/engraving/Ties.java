@@ -3,6 +3,7 @@ package nimblestride.core.notation.engraving;
 import java.util.List;
 import nimblestride.core.notation.score.PartRhythm;
 import nimblestride.core.notation.score.Score;
+import nimblestride.core.notation.score.WrittenBar;
 import nimblestride.core.notation.score.WrittenHead;
 import nimblestride.core.notation.score.WrittenNote;
 
@@ -14,7 +15,7 @@ final class Ties {
     private static final double DEPTH = 0.7;
     private static final double STUB = 1.6;
 
-    private final MarkCollector strip;
+    private final Staves staves;
     private final MusicFontMetrics face;
     private final Score score;
     private final List<BarSegment> segments;
@@ -23,13 +24,13 @@ final class Ties {
 
     /** @param xs of each segment, first the x of its columns, then those of each part's notes and rests */
     Ties(
-            MarkCollector strip,
+            Staves staves,
             MusicFontMetrics face,
             Score score,
             List<BarSegment> segments,
             double[][][] xs,
             double lineEnd) {
-        this.strip = strip;
+        this.staves = staves;
         this.face = face;
         this.score = score;
         this.segments = segments;
@@ -38,12 +39,15 @@ final class Ties {
     }
 
     void paint() {
-        for (int part = 0; part < 2; part++) {
+        int most = segments.stream()
+                .mapToInt(segment -> segment.bar().parts().size())
+                .max()
+                .orElse(0);
+        for (int part = 0; part < most; part++) {
             double before = Double.NaN;
             for (int i = 0; i < segments.size(); i++) {
-                List<PartRhythm> parts = segments.get(i).bar().parts();
-                if (part < parts.size()) {
-                    before = segment(parts.get(part), xs[i][part + 1], before, part == 0);
+                if (part < segments.get(i).bar().parts().size()) {
+                    before = segment(segments.get(i).bar(), part, xs[i][part + 1], before);
                 }
             }
             out(part, before);
@@ -51,7 +55,8 @@ final class Ties {
     }
 
     /** Returns where the last note of the segment stands. */
-    private double segment(PartRhythm rhythm, double[] x, double lastBefore, boolean hands) {
+    private double segment(WrittenBar bar, int part, double[] x, double lastBefore) {
+        PartRhythm rhythm = bar.parts().get(part);
         double before = lastBefore;
         for (int i = 0; i < x.length; i++) {
             if (Double.isNaN(x[i])) {
@@ -60,7 +65,7 @@ final class Ties {
             WrittenNote written = rhythm.written().get(i);
             if (written.tied()) {
                 double from = Double.isNaN(before) ? x[i] - STUB : before + FROM_HEAD;
-                tie(written, from, x[i] + TO_HEAD, hands);
+                tie(bar, part, written, from, x[i] + TO_HEAD);
             }
             before = x[i];
         }
@@ -77,22 +82,23 @@ final class Ties {
         List<PartRhythm> parts = score.bars().get(next).parts();
         if (part < parts.size() && parts.get(part).written().get(0).tied()) {
             WrittenNote first = parts.get(part).written().get(0);
-            tie(first, before + FROM_HEAD, lineEnd - TO_HEAD, part == 0);
+            tie(last.bar(), part, first, before + FROM_HEAD, lineEnd - TO_HEAD);
         }
     }
 
     /** Ties curve away from the stems. */
-    private void tie(WrittenNote written, double from, double to, boolean hands) {
-        int down = hands ? 1 : -1;
+    private void tie(WrittenBar bar, int part, WrittenNote written, double from, double to) {
+        MarkCollector staff = staves.of(bar, part);
+        int down = bar.isStemsUp(part) ? 1 : -1;
         for (WrittenHead head : written.heads()) {
             double y = -head.voice().staffPlace() / 2.0 + down * LOW;
             double low = y + down * DEPTH;
             double third = (to - from) / 3;
-            strip.add(new Mark.Curve(
+            staff.add(new Mark.Curve(
                     List.of(from, y, from + third, low, to - third, low, to, y),
                     face.lines().tie(),
                     Ink.INK));
-            strip.reach(low);
+            staff.reach(low);
         }
     }
 }

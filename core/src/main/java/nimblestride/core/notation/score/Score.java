@@ -2,6 +2,7 @@ package nimblestride.core.notation.score;
 
 import java.util.ArrayList;
 import java.util.List;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -18,6 +19,26 @@ public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<
     public Score {
         bars = List.copyOf(bars);
         leftOut = List.copyOf(leftOut);
+    }
+
+    /** Returns the riffs, in the order of their lines. */
+    public List<Voice> riffs() {
+        return bars.stream()
+                .flatMap(bar -> bar.riffs().stream())
+                .map(RiffPart::voice)
+                .distinct()
+                .toList();
+    }
+
+    /** Returns what the kit plays, without riffs. */
+    public Score ofKit() {
+        return new Score(
+                title, style, bars.stream().map(WrittenBar::withoutRiffs).toList(), leftOut);
+    }
+
+    /** Returns a riff alone, in place of the kit. */
+    public Score ofRiff(Voice riff) {
+        return new Score(title, style, bars.stream().map(bar -> bar.only(riff)).toList(), leftOut);
     }
 
     /**

@@ -2,6 +2,7 @@ package nimblestride.core.notation.score;
 
 import java.util.Optional;
 import java.util.stream.Collectors;
+import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.Subdivision;
 
@@ -120,10 +121,10 @@ public record ScoreStyle(
             return "";
         }
         return written.heads().stream()
-                .filter(head -> head.limb().isHand())
                 .filter(head ->
                         stickings == Stickings.ALL || head.stroke().limb().isPresent())
-                .map(head -> String.valueOf(head.limb().letter()))
+                .flatMap(head -> head.limb().filter(Limb::isHand).stream())
+                .map(limb -> String.valueOf(limb.letter()))
                 .distinct()
                 .sorted()
                 .collect(Collectors.joining());

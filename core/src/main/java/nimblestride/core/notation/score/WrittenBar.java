@@ -1,7 +1,9 @@
 package nimblestride.core.notation.score;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.meter.Bar;
@@ -15,6 +17,7 @@ import nimblestride.core.time.value.Tempo;
  * @param tempo in force here
  * @param hands what is written with stems up
  * @param feet what is written with stems down; empty where the parts are together
+ * @param riffs what other players play, each on a line above the kit's staff
  * @param counts syllables from the start of the bar, where counts are shown
  * @param problem why its notes can't be written; empty where they are
  */
@@ -24,16 +27,49 @@ public record WrittenBar(
         Tempo tempo,
         PartRhythm hands,
         Optional<PartRhythm> feet,
+        List<RiffPart> riffs,
         List<SpokenSyllable> counts,
         BarSigns signs,
         String problem) {
     public WrittenBar {
+        riffs = List.copyOf(riffs);
         counts = List.copyOf(counts);
     }
 
-    /** Returns the hands, and the feet where they are apart. */
+    /** Returns the hands, the feet where they are apart, and then the riffs. */
     public List<PartRhythm> parts() {
-        return feet.map(part -> List.of(hands, part)).orElseGet(() -> List.of(hands));
+        List<PartRhythm> parts = new ArrayList<>(List.of(hands));
+        feet.ifPresent(parts::add);
+        riffs.forEach(riff -> parts.add(riff.rhythm()));
+        return parts;
+    }
+
+    /** Returns which riff a part is, counted as in {@link #parts}; empty for one of the kit. */
+    public Optional<Voice> riffOf(int part) {
+        int first = feet.isPresent() ? 2 : 1;
+        return part < first
+                ? Optional.empty()
+                : Optional.of(riffs.get(part - first).voice());
+    }
+
+    /** Returns whether the stems of a part point up: those of all but the feet do. */
+    public boolean isStemsUp(int part) {
+        return part != 1 || feet.isEmpty();
+    }
+
+    /** Returns the kit alone. */
+    WrittenBar withoutRiffs() {
+        return new WrittenBar(number, bar, tempo, hands, feet, List.of(), counts, signs, problem);
+    }
+
+    /** Returns a riff alone, as if it were the hands; a rest where it is not played. */
+    WrittenBar only(Voice riff) {
+        PartRhythm rhythm = riffs.stream()
+                .filter(part -> part.voice().equals(riff))
+                .map(RiffPart::rhythm)
+                .findFirst()
+                .orElseGet(() -> BarSpeller.silence(bar));
+        return new WrittenBar(number, bar, tempo, rhythm, Optional.empty(), List.of(), List.of(), signs, problem);
     }
 
     /** Returns what is signed at its start: nothing, a meter, or several that alternate. */
@@ -62,14 +98,15 @@ public record WrittenBar(
                 && tempo.equals(other.tempo)
                 && hands.equals(other.hands)
                 && feet.equals(other.feet)
+                && riffs.equals(other.riffs)
                 && problem.equals(other.problem);
     }
 
     WrittenBar asBar(long newNumber) {
-        return new WrittenBar(newNumber, bar, tempo, hands, feet, counts, signs, problem);
+        return new WrittenBar(newNumber, bar, tempo, hands, feet, riffs, counts, signs, problem);
     }
 
     WrittenBar signed(BarSigns newSigns) {
-        return new WrittenBar(number, bar, tempo, hands, feet, counts, newSigns, problem);
+        return new WrittenBar(number, bar, tempo, hands, feet, riffs, counts, newSigns, problem);
     }
 }

@@ -1,15 +1,11 @@
 package nimblestride.core.practice.stage;
 
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
-import java.util.SortedSet;
-import java.util.TreeSet;
+import java.util.Objects;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.leadin.PlainBeat;
@@ -20,14 +16,12 @@ import nimblestride.core.exercise.plan.PracticePlan;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.exercise.plan.StageTask;
 import nimblestride.core.exercise.plan.TimeAndFill;
-import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Limb;
-import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.limbs.LimbAssignment;
 import nimblestride.core.layer.limbs.LimbNote;
 import nimblestride.core.layer.modulation.Pivot;
@@ -134,12 +128,19 @@ public final class StagedExercise {
             return notes(note -> note, unit.times(displaced.units()));
         }
         return switch ((StageTask.Usual) task) {
-            case COUNT_ALOUD -> content.withLayers(List.of());
-            case PAD -> content.withLayers(pad());
+            case COUNT_ALOUD -> content.withLayers(withRiffs(List.of()));
+            case PAD -> content.withLayers(withRiffs(pad()));
             case PLAIN -> notes(StagedExercise::plain, NoteValue.ZERO);
             case ACCENTS -> notes(StagedExercise::withoutOrnament, NoteValue.ZERO);
             case AS_WRITTEN -> content;
         };
+    }
+
+    /** Returns layers after what other players play, which goes on. */
+    private List<Layer> withRiffs(List<Layer> layers) {
+        return Stream.concat(
+                        content.layers().stream().filter(layer -> layer.voice().isRiff()), layers.stream())
+                .toList();
     }
 
     private static LimbNote plain(LimbNote note) {
@@ -174,7 +175,7 @@ public final class StagedExercise {
             }
             foot.add(new Placement(number, NoteValue.ZERO, Stroke.NORMAL));
         }
-        return List.of(placed(Kit.SNARE, hands), placed(Kit.KICK, foot));
+        return List.of(Layer.of(Kit.SNARE, new Pattern.Placed(hands)), Layer.of(Kit.KICK, new Pattern.Placed(foot)));
     }
 
     /** Returns what the first round plays in one inner bar, in that bar alone. */
@@ -210,23 +211,15 @@ public final class StagedExercise {
         LimbAssignment hands =
                 Analysis.of(content).hands(content.phrase().bars().size());
         checkCount(hands.isComplete() ? 0 : -1);
-        Map<Voice, SortedSet<Placement>> byVoice = new LinkedHashMap<>();
-        for (LimbNote note : hands.notes()) {
-            if (note.at().compareTo(start) >= 0 && note.at().compareTo(end) < 0) {
-                NoteValue at = note.at().minus(start);
-                int bar = ExactMath.toInt(bars.barAt(at));
-                byVoice.computeIfAbsent(note.voice(), voice -> new TreeSet<>())
-                        .add(new Placement(
-                                bar, at.minus(bars.startOf(bar)), note.stroke().by(note.limb())));
-            }
-        }
-        return content.withPhrase(bars).withLayers(layers(byVoice));
-    }
-
-    private static List<Layer> layers(Map<Voice, SortedSet<Placement>> byVoice) {
-        List<Layer> layers = new ArrayList<>();
-        byVoice.forEach((voice, places) -> layers.add(placed(voice, places)));
-        return layers;
+        WrittenOutNotes written = new WrittenOutNotes(bars);
+        hands.riffs().stream()
+                .filter(note -> note.at().compareTo(start) >= 0 && note.at().compareTo(end) < 0)
+                .forEach(note -> written.add(note.voice(), note.at().minus(start), note.stroke()));
+        hands.notes().stream()
+                .filter(note -> note.at().compareTo(start) >= 0 && note.at().compareTo(end) < 0)
+                .forEach(note -> written.add(
+                        note.voice(), note.at().minus(start), note.stroke().by(note.limb())));
+        return content.withPhrase(bars).withLayers(written.layers());
     }
 
     private static void checkCount(int left) {
@@ -237,9 +230,9 @@ public final class StagedExercise {
     }
 
     /**
-     * Returns all notes of all rounds, some changed or left out, all of them later.
+     * Returns all notes of all rounds, some changed or left out, all of them later; riffs stay where they are.
      *
-     * @param change returns empty for a note to leave out
+     * @param change returns null for a note to leave out
      */
     private Exercise notes(UnaryOperator<LimbNote> change, NoteValue later) {
         Phrase phrase = content.phrase();
@@ -247,25 +240,18 @@ public final class StagedExercise {
         LimbAssignment hands = Analysis.of(content).hands(bars);
         checkCount(hands.isComplete() ? 0 : -1);
         Phrase written = phrase.first(bars);
-        Map<Voice, SortedSet<Placement>> byVoice = new LinkedHashMap<>();
-        for (LimbNote note : hands.notes()) {
-            Optional.ofNullable(change.apply(note)).ifPresent(kept -> {
-                NoteValue at = kept.at().plus(later).remainder(written.length());
-                int bar = ExactMath.toInt(written.barAt(at));
-                Placement place = new Placement(
-                        bar, at.minus(written.startOf(bar)), kept.stroke().by(kept.limb()));
-                // One voice plays once, even where two layers ask for it.
-                byVoice.computeIfAbsent(kept.voice(), voice -> new TreeSet<>()).add(place);
-            });
-        }
-        if (byVoice.isEmpty()) {
+        List<LimbNote> kept =
+                hands.notes().stream().map(change).filter(Objects::nonNull).toList();
+        if (kept.isEmpty()) {
             throw new InvalidValueException(
                     "nothing plays in the stage \"" + stage.task().title() + "\": no layer has notes for it");
         }
-        return content.withPhrase(written).withLayers(layers(byVoice));
-    }
-
-    private static Layer placed(Voice voice, Collection<Placement> places) {
-        return Layer.of(voice, new Pattern.Placed(List.copyOf(places)));
+        WrittenOutNotes out = new WrittenOutNotes(written);
+        hands.riffs().forEach(note -> out.add(note.voice(), note.at(), note.stroke()));
+        kept.forEach(note -> out.add(
+                note.voice(),
+                note.at().plus(later).remainder(written.length()),
+                note.stroke().by(note.limb())));
+        return content.withPhrase(written).withLayers(out.layers());
     }
 }

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.function.LongPredicate;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.timeline.LayerTimeline;
@@ -53,7 +54,7 @@ public final class ExpectedHits {
     }
 
     /**
-     * Returns what some layers should play between two moments, in order.
+     * Returns what some layers should play between two moments, in order, without riffs.
      *
      * @param layers their names
      * @throws InvalidValueException if a layer can't be laid out
@@ -65,7 +66,8 @@ public final class ExpectedHits {
             if (layers.contains(names.get(i))) {
                 LayerTimeline timeline = LayerTimeline.of(content.layers().get(i), content.phrase());
                 for (Hit hit : timeline.between(from, to, 4 * MAX)) {
-                    hit.voices().forEach(voice -> expected.add(expected(hit, voice)));
+                    hit.voices().forEach(voice -> hit.limb(voice, content.leadHand())
+                            .ifPresent(limb -> expected.add(expected(hit, voice, limb))));
                 }
             }
         }
@@ -73,7 +75,7 @@ public final class ExpectedHits {
         return expected.size() <= MAX ? expected : expected.subList(expected.size() - MAX, expected.size());
     }
 
-    private ExpectedHit expected(Hit hit, Voice voice) {
+    private ExpectedHit expected(Hit hit, Voice voice, Limb limb) {
         Phrase phrase = content.phrase();
         long number = phrase.barAt(hit.at());
         Bar bar = phrase.bar(number);
@@ -88,7 +90,7 @@ public final class ExpectedHits {
                 spot,
                 number,
                 position.toDouble() / bar.length().toDouble(),
-                hit.limb(voice, content.leadHand()),
+                limb,
                 voice,
                 silentBefore(number));
     }

@@ -189,7 +189,8 @@ public final class MeterFinder {
         double[] weights = new double[places];
         NoteValue cycle = unit.times(places);
         for (VoiceLine line : lines) {
-            boolean foot = line.voice().limb() == Limb.KICK_FOOT;
+            boolean foot =
+                    line.voice().limb().filter(limb -> limb == Limb.KICK_FOOT).isPresent();
             NavigableMap<NoteValue, Stroke> strokes = line.strokes();
             strokes.forEach((at, stroke) -> {
                 NoteValue within = at.minus(first).remainder(cycle);

@@ -3,6 +3,7 @@ package nimblestride.core.transcription.source;
 import java.util.Map;
 import java.util.Optional;
 import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
 
 /**
@@ -15,8 +16,8 @@ public record ImportedSound(String name, Optional<Voice> usual) {
     /** Keys of the General MIDI 1 percussion map that sound like another key that has a voice. */
     private static final Map<Integer, Integer> SAME_VOICE = Map.of(35, 36, 40, 38, 59, 51, 57, 49, 41, 43, 48, 50);
 
-    /** The sound of any note of a part that is no percussion: only its rhythm is taken. */
-    public static final ImportedSound RHYTHM = new ImportedSound("its rhythm", Optional.of(Kit.WOODBLOCK));
+    /** The sound of any note of a part that is no percussion: only its rhythm is taken, as a riff. */
+    public static final ImportedSound RHYTHM = new ImportedSound("its rhythm", Optional.of(NamedVoices.RIFF));
 
     /** Returns the sound of a key of the General MIDI 1 percussion map. */
     public static ImportedSound ofKey(int key) {

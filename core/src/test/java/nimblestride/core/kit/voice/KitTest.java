@@ -56,7 +56,7 @@ class KitTest {
         NamedVoices voices = NamedVoices.KIT.and(frameDrum);
         assertThat(voices.named(" Frame  Drum ")).contains(frameDrum);
         assertThat(voices.named("bass drum")).contains(Kit.KICK);
-        assertThat(voices.all()).hasSize(Kit.voices().size() + 1);
+        assertThat(voices.all()).hasSize(Kit.voices().size() + 2).contains(NamedVoices.RIFF);
         assertThat(voices.without(frameDrum)).isEqualTo(NamedVoices.KIT);
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> voices.and(frameDrum))
@@ -70,12 +70,31 @@ class KitTest {
                 .withMessageContaining("name a voice in up to 40 lowercase letters, such as frame drum");
     }
 
+    @Test
+    void aRiffSoundsOnThePitchThatIsChosen() {
+        NamedVoices voices = NamedVoices.KIT.withRiff(Voice.riff("riff", 52)).withRiff(Voice.riff("bass line", 28));
+        assertThat(voices.named("Riff")).map(Voice::midiKey).contains(52);
+        assertThat(voices.all()).hasSize(Kit.voices().size() + 2);
+        assertThat(voices.withRiff(Voice.riff("bass line", 29)).named("bass line"))
+                .map(Voice::midiKey)
+                .contains(29);
+        assertThat(PitchNames.of(60)).isEqualTo("C4");
+        assertThat(PitchNames.of(46)).isEqualTo("B♭2");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Voice.riff("riff", 12))
+                .withMessageContaining("24 to 84");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> NamedVoices.KIT.withRiff(Voice.riff("bass", 40)))
+                .withMessageContaining("already");
+    }
+
     /** Every voice can be written on a staff, and each limb has something of its own. */
     @Test
     void everyVoiceHasALimbAndAStaffPlace() {
-        assertThat(Kit.voices()).extracting(Voice::limb).contains(Limb.values());
-        assertThat(LeadHand.LEFT.plays(Kit.RIDE)).isEqualTo(Limb.LEFT_HAND);
-        assertThat(LeadHand.LEFT.plays(Kit.KICK)).isEqualTo(Limb.KICK_FOOT);
+        assertThat(Kit.voices()).extracting(voice -> voice.limb().orElseThrow()).contains(Limb.values());
+        assertThat(LeadHand.LEFT.plays(Kit.RIDE)).contains(Limb.LEFT_HAND);
+        assertThat(LeadHand.LEFT.plays(Kit.KICK)).contains(Limb.KICK_FOOT);
+        assertThat(LeadHand.LEFT.plays(NamedVoices.RIFF)).isEmpty();
         // No two voices share a place and a head, but for those of one instrument played otherwise.
         assertThat(Kit.voices().stream()
                         .map(voice -> voice.staffPlace() + " " + voice.head())

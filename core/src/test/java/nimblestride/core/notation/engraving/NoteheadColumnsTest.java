@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Limb;
@@ -35,7 +36,7 @@ class NoteheadColumnsTest {
         List<WrittenHead> heads = Arrays.stream(places.split(" "))
                 .map(Integer::valueOf)
                 .map(place -> new Voice("place " + place, 38, Limb.RIGHT_HAND, place, NoteheadShape.NORMAL))
-                .map(voice -> new WrittenHead(voice, Stroke.NORMAL, Limb.RIGHT_HAND, 0))
+                .map(voice -> new WrittenHead(voice, Stroke.NORMAL, Optional.of(Limb.RIGHT_HAND), 0))
                 .toList();
         NoteheadColumns abreast = NoteheadColumns.of(heads);
         assertThat(abreast.files().stream().map(String::valueOf).collect(Collectors.joining(" ")))

@@ -205,7 +205,8 @@ public final class StaffView extends BorderPane implements AutoCloseable, Stride
         if (!head.stroke().ornament().title().isEmpty()) {
             words.append(", ").append(head.stroke().ornament().title());
         }
-        return words.append(", ").append(head.limb().title()).toString();
+        head.limb().ifPresent(limb -> words.append(", ").append(limb.title()));
+        return words.toString();
     }
 
     /** Lights the note heard now. */

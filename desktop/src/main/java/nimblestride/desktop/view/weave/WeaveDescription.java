@@ -29,9 +29,9 @@ record WeaveDescription(Analysis analysis) {
         StringBuilder words = new StringBuilder(where)
                 .append(": ")
                 .append(analysis.layers().get(place.layer()).name())
-                .append(String.format(Locale.ROOT, ", hit %,d, ", timeline.hitsBefore(moment) + 1))
-                .append(hit.limb(hit.voices().get(0), analysis.exercise().leadHand())
-                        .title());
+                .append(String.format(Locale.ROOT, ", hit %,d", timeline.hitsBefore(moment) + 1));
+        hit.limb(hit.voices().get(0), analysis.exercise().leadHand())
+                .ifPresent(limb -> words.append(", ").append(limb.title()));
         if (!place.at().isZero()) {
             words.append(", ").append(place.at()).append(" after the bar line");
         } else {

@@ -14,6 +14,7 @@ import nimblestride.core.exercise.edit.LayerOrder;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.LayerText;
+import nimblestride.core.language.text.RiffText;
 import nimblestride.core.language.text.TextException;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.desktop.document.exercise.AnalyzedExercise;
@@ -28,7 +29,7 @@ import nimblestride.desktop.ui.page.Page;
 /** Shows a row for each layer, and a line to type another one. */
 final class LayersPage extends VBox implements Page {
     private static final List<String> EXAMPLES =
-            List.of("kick every 5/16", "snare 4 over bar", "cowbell cell x..x. of 1/8");
+            List.of("kick every 5/16", "snare 4 over bar", "\"bass line\" cell x..x. of 1/8");
 
     private final ExerciseDocument document;
     private final SentenceRows list;
@@ -51,7 +52,9 @@ final class LayersPage extends VBox implements Page {
         HBox.setHgrow(adding, Priority.ALWAYS);
         add.setId("add-layer-button");
         add.setOnAction(event -> add());
-        ControlTip.on(add, "A voice, then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
+        ControlTip.on(
+                add,
+                "A voice, or another player's riff in quotes; then \"every\" and a value, \"4 over bar\", or \"cell x..x. of 1/16\"");
         Label caption = new Label("Add a layer");
         caption.setMinWidth(USE_PREF_SIZE);
         add.setMinWidth(USE_PREF_SIZE);
@@ -121,8 +124,10 @@ final class LayersPage extends VBox implements Page {
     }
 
     private void add() {
-        if (add(adding.getText())) {
+        String text = adding.getText();
+        if (add(text)) {
             adding.clear();
+            showMessage(RiffText.remark(text).orElse(""));
         }
     }
 

@@ -9,7 +9,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import nimblestride.core.foundation.words.Counted;
-import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.transcription.proposal.ImportChoice;
 import nimblestride.core.transcription.source.ImportedPart;
@@ -68,7 +68,7 @@ final class SoundMapping extends GridPane {
 
     private static List<Optional<Voice>> voices() {
         List<Optional<Voice>> all = new ArrayList<>();
-        Kit.voices().forEach(voice -> all.add(Optional.of(voice)));
+        NamedVoices.KIT.all().forEach(voice -> all.add(Optional.of(voice)));
         all.add(Optional.empty());
         return all;
     }

@@ -17,6 +17,7 @@ import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.NoteheadShape;
+import nimblestride.core.kit.voice.PitchNames;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
@@ -29,8 +30,8 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
 
 /**
- * Edits voices of the player's own: what plays them, their sound in General MIDI, and their place on the staff; and the
- * short names of all voices.
+ * Edits voices of the player's own: what plays them, their sound in General MIDI, and their place on the staff; the
+ * pitches of riffs; and the short names of all voices.
  */
 final class VoicesPage extends VBox implements Page {
     private static final int FIRST_KEY = 64;
@@ -122,13 +123,14 @@ final class VoicesPage extends VBox implements Page {
     @Override
     public void show(Exercise exercise) {
         List<Voice> own = exercise.voices().custom();
-        List<Voice> all = new ArrayList<>(own);
+        List<Voice> all = new ArrayList<>(exercise.voices().all());
+        all.removeAll(Kit.voices());
         all.addAll(Kit.voices());
         if (!all.equals(shown)) {
             shown = all;
             rows.clear();
             for (int i = 0; i < all.size(); i++) {
-                rows.add(row(all.get(i), i, i < own.size()));
+                rows.add(row(all.get(i), i, own.contains(all.get(i))));
             }
             list.setRows(rows);
         }
@@ -152,10 +154,15 @@ final class VoicesPage extends VBox implements Page {
                 shorten(voice, shortName.getText());
             }
         });
-        SentenceRow row = isOwn
-                ? SentenceRow.with(
-                        new HBox(8, shortName, new SmallButton("Remove", "remove-voice-" + index, () -> remove(index))))
-                : SentenceRow.with(shortName);
+        HBox fields = new HBox(8);
+        if (voice.isRiff()) {
+            fields.getChildren().add(new PitchChoice(voice, index, pitch -> tune(voice, pitch)));
+        }
+        fields.getChildren().add(shortName);
+        if (isOwn) {
+            fields.getChildren().add(new SmallButton("Remove", "remove-voice-" + index, () -> remove(index)));
+        }
+        SentenceRow row = SentenceRow.with(fields);
         row.setId("voice-row-" + index);
         return row;
     }
@@ -166,8 +173,16 @@ final class VoicesPage extends VBox implements Page {
                         .shortName(voice)
                         .map(one -> one + " for short, ")
                         .orElse("")
-                + voice.limb().title() + ", General MIDI key " + voice.midiKey() + ", staff place "
-                + voice.staffPlace() + (exercise.uses(voice) ? ", in use" : "");
+                + voice.limb()
+                        .map(limb -> limb.title() + ", General MIDI key " + voice.midiKey() + ", staff place "
+                                + voice.staffPlace())
+                        .orElseGet(() -> "another player, on " + PitchNames.of(voice.midiKey()))
+                + (exercise.uses(voice) ? ", in use" : "");
+    }
+
+    private void tune(Voice riff, int pitch) {
+        document.edit(exercise -> exercise.withVoices(exercise.voices().withRiff(Voice.riff(riff.name(), pitch))));
+        problem.setText("");
     }
 
     private void shorten(Voice voice, String typed) {
