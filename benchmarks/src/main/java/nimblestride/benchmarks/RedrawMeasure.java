@@ -13,7 +13,6 @@ import javafx.beans.value.ObservableValue;
 import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -23,6 +22,7 @@ import nimblestride.core.language.text.LayerText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.ui.field.LinesArea;
 import nimblestride.formats.json.ExerciseJson;
 
 /**
@@ -191,15 +191,22 @@ public final class RedrawMeasure {
             screen.window().open(PageId.WRITE);
         });
         TimeUnit.SECONDS.sleep(1);
-        TextArea area = (TextArea) screen.find("#part");
+        LinesArea area = (LinesArea) screen.find("#part");
         String half = "kick . snare . / ride snare snare / hi-hat hi-hat |\nhi-hat kick / . |\n".repeat(125);
+        Screen.act(() -> {
+            area.replaceText((half + half).strip());
+            area.moveTo(half.length());
+            area.requestFollowCaret();
+        });
+        TimeUnit.SECONDS.sleep(1);
         List<Moments> times = new ArrayList<>();
         for (int i = -WARM; i < COUNTED; i++) {
-            String text = half + half.replaceFirst("kick", i % 2 == 0 ? "snare" : "kick");
+            String before = i % 2 == 0 ? "kick" : "snare";
+            String after = i % 2 == 0 ? "snare" : "kick";
             Moments moments = new Moments(screen.scene());
             Screen.act(() -> {
                 moments.begin();
-                area.setText(text.strip());
+                area.replaceText(half.length(), half.length() + before.length(), after);
                 moments.answered();
             });
             moments.drawn.await();

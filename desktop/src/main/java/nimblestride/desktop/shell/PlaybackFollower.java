@@ -5,12 +5,12 @@ import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextInputControl;
 import javafx.util.Duration;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.PlaybackStatusText;
 import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.field.TextEntry;
 
 /** Shows what plays and through what, and selects the section that is heard. */
 final class PlaybackFollower {
@@ -50,7 +50,7 @@ final class PlaybackFollower {
 
     /** Selects the section heard, unless the user is typing. */
     private static void turn(ExerciseDocument document, Scene scene, int section) {
-        boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+        boolean typing = TextEntry.isTypedInto(scene.getFocusOwner());
         if (section != Transport.NO_SECTION && !typing) {
             document.selectContent(
                     document.exerciseProperty().get().sections().get(section).content());

@@ -6,7 +6,6 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCombination;
 import javafx.scene.input.KeyEvent;
@@ -15,6 +14,7 @@ import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.playback.PadKeys;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Transport;
+import nimblestride.desktop.ui.field.TextEntry;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.sound.kit.PadHit;
@@ -60,14 +60,12 @@ final class WindowKeys {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::goesOn);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::opensHistory);
-        scene.focusOwnerProperty()
-                .addListener((property, old, now) ->
-                        found = now instanceof TextInputControl field ? String.valueOf(field.getText()) : "");
+        scene.focusOwnerProperty().addListener((property, old, now) -> found = TextEntry.textOf(now));
     }
 
     /** Plays pads: letters strike while the computer's keys are pads; a key that repeats strikes once. */
     private void padsPlay(KeyEvent event) {
-        boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+        boolean typing = TextEntry.isTypedInto(scene.getFocusOwner());
         if (!devices.keysProperty().get() || typing || event.isShortcutDown() || event.isAltDown()) {
             return;
         }
@@ -81,7 +79,7 @@ final class WindowKeys {
 
     /** Plays and stops on space, unless it types a space. */
     private void spacePlays(KeyEvent event) {
-        boolean typing = scene.getFocusOwner() instanceof TextInputControl;
+        boolean typing = TextEntry.isTypedInto(scene.getFocusOwner());
         if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown() && isDeskSeen()) {
             if (event.isShiftDown()) {
                 transport.playFrom(road.barHere());
@@ -90,9 +88,7 @@ final class WindowKeys {
             }
             event.consume();
         } else if (event.getCode() == KeyCode.ESCAPE && typing) {
-            boolean wrong =
-                    scene.getFocusOwner() instanceof TextInputControl field && TypedField.restoreWrongText(field);
-            if (!wrong) {
+            if (!TypedField.restoreWrongText(scene.getFocusOwner())) {
                 Platform.runLater(road::requestFocus);
             }
         }
@@ -133,16 +129,14 @@ final class WindowKeys {
             return;
         }
         Node focused = scene.getFocusOwner();
-        if (focused instanceof TextInputControl field
-                && !TypedField.holds(field)
-                && field.getLength() > 0
-                && !field.getText().equals(found)) {
+        String text = TextEntry.textOf(focused);
+        if (!TypedField.holds(focused) && !text.isEmpty() && !text.equals(found)) {
             return;
         }
         event.consume();
         if (redo) {
             steps.redo();
-        } else if (!(focused instanceof TextInputControl field) || !TypedField.restoreWrongText(field)) {
+        } else if (!TypedField.restoreWrongText(focused)) {
             steps.undo();
         }
     }

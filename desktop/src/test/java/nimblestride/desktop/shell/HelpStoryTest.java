@@ -11,9 +11,9 @@ import javafx.scene.control.Labeled;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.language.text.Examples;
+import nimblestride.desktop.ui.field.TextEntry;
 import org.junit.jupiter.api.Test;
 
 /** The help in the window, and what a screen reader finds to say on every page. */
@@ -72,7 +72,7 @@ class HelpStoryTest extends WindowStory {
             if (node instanceof Control && node.isFocusTraversable() && !holder && !isNamed(node)) {
                 nameless.add(node);
             }
-            if (node instanceof Parent inner && !(node instanceof TextInputControl)) {
+            if (node instanceof Parent inner && !TextEntry.isTypedInto(node)) {
                 nameless.addAll(namelessIn(inner));
             }
         }

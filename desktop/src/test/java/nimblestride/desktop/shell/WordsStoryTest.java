@@ -19,6 +19,7 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.text.Text;
+import nimblestride.desktop.ui.field.TextEntry;
 import nimblestride.desktop.words.WordRules;
 import org.junit.jupiter.api.Test;
 
@@ -51,7 +52,7 @@ class WordsStoryTest extends WindowStory {
             if (node instanceof ComboBox<?> box) {
                 texts.addAll(choices(box));
             }
-            if (node instanceof Parent inner && !(node instanceof TextInputControl)) {
+            if (node instanceof Parent inner && !TextEntry.isTypedInto(node)) {
                 texts.addAll(textsIn(inner));
             }
         }

@@ -4,11 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import javafx.scene.control.TextArea;
+import javafx.scene.AccessibleAttribute;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.layer.pattern.Layer;
+import nimblestride.desktop.ui.field.LinesArea;
 import nimblestride.desktop.view.road.RoadView;
 import org.junit.jupiter.api.Test;
 
@@ -20,7 +21,7 @@ class WriteStoryTest extends WindowStory {
     }
 
     private String part() {
-        return lookup("#part").queryAs(TextArea.class).getText();
+        return lookup("#part").queryAs(LinesArea.class).getText();
     }
 
     private List<String> layers() {
@@ -154,6 +155,32 @@ class WriteStoryTest extends WindowStory {
         fire("#part-write-out");
         until(() -> part().equals("kick+ride ride / ride ride"));
         assertThat(layers()).containsExactly("kick at 1:0", "ride at 1:0 1:1/8 1:1/4 1:3/8");
+    }
+
+    /** Where there is nothing to complete, Tab goes on, and a screen reader reads what is written. */
+    @Test
+    void tabLeavesTheTextAndAScreenReaderReadsIt() throws Exception {
+        retype("#bars", "2/4");
+        openWrite();
+        clickOn("#part").write("kick / snare+kick |");
+        type(KeyCode.ENTER);
+        write("(snare) . / ");
+        LinesArea area = lookup("#part").queryAs(LinesArea.class);
+        assertThat(area.queryAccessibleAttribute(AccessibleAttribute.TEXT))
+                .isEqualTo("kick / snare+kick |\n(snare) . / ");
+        assertThat(area.queryAccessibleAttribute(AccessibleAttribute.CARET_OFFSET))
+                .isEqualTo(area.getLength());
+        write("kick snare");
+        chord(KeyCode.SHORTCUT, KeyCode.HOME);
+        type(KeyCode.TAB);
+        until(() -> !area.isFocused());
+        assertThat(root().getScene().getFocusOwner())
+                .isEqualTo(lookup("#part-record").query());
+        chord(KeyCode.SHIFT, KeyCode.TAB);
+        until(area::isFocused);
+        chord(KeyCode.SHIFT, KeyCode.TAB);
+        until(() -> !area.isFocused());
+        assertThat(exercise().layers()).hasSize(2);
     }
 
     @Test

@@ -5,8 +5,8 @@ import javafx.beans.InvalidationListener;
 import javafx.beans.Observable;
 import javafx.geometry.Bounds;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Region;
 
 /**
  * Shows what is wrong with the text of a field: under the field, where that is wide enough for a sentence; otherwise
@@ -21,13 +21,13 @@ final class FieldError extends Label {
     private static final double NOTE_WIDTH = 280;
     private static final double GAP = 3;
 
-    private final TextInputControl field;
+    private final Region field;
     private final InvalidationListener follow = this::hang;
     private Optional<Tooltip> note = Optional.empty();
     /** What a screen reader says of the field while nothing is wrong. */
     private String usualHelp = "";
 
-    FieldError(TextInputControl field) {
+    FieldError(Region field) {
         this.field = field;
         getStyleClass().add(STYLE);
         setWrapText(true);

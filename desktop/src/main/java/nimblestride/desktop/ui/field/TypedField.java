@@ -4,9 +4,10 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
-import javafx.scene.control.TextArea;
+import javafx.scene.Node;
 import javafx.scene.control.TextField;
-import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.VBox;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TextException;
@@ -18,7 +19,7 @@ import nimblestride.core.language.text.TextException;
 public final class TypedField<T> extends VBox {
     private static final PseudoClass WRONG = PseudoClass.getPseudoClass("wrong");
 
-    private final TextInputControl field;
+    private final TextEntry entry;
     private final FieldError problem;
     private final Function<String, T> reader;
     private final Function<T, String> writer;
@@ -33,76 +34,83 @@ public final class TypedField<T> extends VBox {
      * @param done runs when typing here is over
      */
     public TypedField(Function<String, T> reader, Function<T, String> writer, Consumer<T> taken, Runnable done) {
-        this(new TextField(), reader, writer, taken, done);
+        this(TextEntry.of(new TextField()), reader, writer, taken, done);
         field().setOnAction(event -> finish());
     }
 
     /**
      * Makes a field with room for many lines.
      *
+     * @param area where they are typed
      * @param reader throws a {@link StrideException} whose message is shown
      * @param taken gets each new value
      * @param done runs when typing here is over
      */
     public static <T> TypedField<T> ofLines(
-            Function<String, T> reader, Function<T, String> writer, Consumer<T> taken, Runnable done) {
-        return new TypedField<>(new TextArea(), reader, writer, taken, done);
+            LinesArea area, Function<String, T> reader, Function<T, String> writer, Consumer<T> taken, Runnable done) {
+        return new TypedField<>(TextEntry.of(area), reader, writer, taken, done);
     }
 
     private TypedField(
-            TextInputControl field,
-            Function<String, T> reader,
-            Function<T, String> writer,
-            Consumer<T> taken,
-            Runnable done) {
-        this.field = field;
-        this.problem = new FieldError(field);
+            TextEntry entry, Function<String, T> reader, Function<T, String> writer, Consumer<T> taken, Runnable done) {
+        this.entry = entry;
+        this.problem = new FieldError(entry.control());
         this.reader = reader;
         this.writer = writer;
         this.taken = taken;
         this.done = done;
         getStyleClass().add("typed-field");
-        getChildren().setAll(field, problem);
-        field.textProperty().addListener((property, old, text) -> typed(text));
-        field.focusedProperty().addListener((property, was, focused) -> {
+        getChildren().setAll(entry.shown(), problem);
+        entry.text().addListener((property, old, text) -> typed(text));
+        entry.control().focusedProperty().addListener((property, was, focused) -> {
             if (!focused) {
                 finish();
             }
         });
     }
 
-    /** Returns the control with the text. */
-    public TextInputControl input() {
-        return field;
-    }
-
     /** Returns the text field itself, for its name, prompt, and size; it has one line. */
     public TextField field() {
-        return (TextField) field;
+        return (TextField) entry.control();
     }
 
-    /** Returns whether a text field belongs to a typed field. */
-    public static boolean holds(TextInputControl field) {
-        return field.getParent() instanceof TypedField<?>;
+    /** Returns whether a node is what is typed into in a typed field. */
+    public static boolean holds(Node node) {
+        return around(node).isPresent();
     }
 
     /**
      * Restores the last good text of a field whose text can't be read.
      *
+     * @param node typed into
      * @return whether there was anything to restore
      */
-    public static boolean restoreWrongText(TextInputControl field) {
-        if (field.getParent() instanceof TypedField<?> typed && typed.problem.isShown()) {
-            typed.restore();
-            return true;
+    public static boolean restoreWrongText(Node node) {
+        Optional<TypedField<?>> wrong = around(node).filter(typed -> typed.problem.isShown());
+        wrong.ifPresent(TypedField::restore);
+        return wrong.isPresent();
+    }
+
+    private static Optional<TypedField<?>> around(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at instanceof TypedField<?> typed) {
+                return typed.entry.control() == node ? Optional.of(typed) : Optional.empty();
+            }
         }
-        return false;
+        return Optional.empty();
+    }
+
+    /** Moves the focus on, or back, as Tab does where it types nothing. */
+    public void leave(boolean back) {
+        // The key is pressed beside the text, so that it does not go into it again.
+        Node beside = back ? this : problem;
+        beside.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.TAB, back, false, false, false));
     }
 
     /** Clears the field: its text has been used. */
     public void clear() {
         showing = true;
-        field.clear();
+        entry.replacing().accept("");
         last = null;
         showing = false;
         clearProblem();
@@ -119,25 +127,25 @@ public final class TypedField<T> extends VBox {
             return;
         }
         last = value;
-        if (!read(field.getText()).filter(value::equals).isPresent()) {
+        if (!read(entry.text().getValue()).filter(value::equals).isPresent()) {
             restore();
         }
     }
 
     /** Prints the value again where it reads differently now, unless the user is typing. */
     public void rewrite() {
-        if (!field.isFocused() && last != null) {
+        if (!entry.control().isFocused() && last != null) {
             restore();
         }
     }
 
     private void restore() {
         showing = true;
-        field.setText(writer.apply(last));
-        if (field.isFocused()) {
-            field.end();
+        entry.replacing().accept(writer.apply(last));
+        if (entry.control().isFocused()) {
+            entry.goToEnd().run();
         } else {
-            field.home();
+            entry.goHome().run();
         }
         showing = false;
         clearProblem();
@@ -179,7 +187,7 @@ public final class TypedField<T> extends VBox {
     }
 
     private void finish() {
-        if (last != null && read(field.getText()).filter(last::equals).isPresent()) {
+        if (last != null && read(entry.text().getValue()).filter(last::equals).isPresent()) {
             restore();
         }
         done.run();
@@ -187,11 +195,11 @@ public final class TypedField<T> extends VBox {
 
     private void showProblem(String text) {
         problem.show(text);
-        field.pseudoClassStateChanged(WRONG, true);
+        entry.control().pseudoClassStateChanged(WRONG, true);
     }
 
     private void clearProblem() {
         problem.clear();
-        field.pseudoClassStateChanged(WRONG, false);
+        entry.control().pseudoClassStateChanged(WRONG, false);
     }
 }

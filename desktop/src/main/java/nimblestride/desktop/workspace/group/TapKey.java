@@ -3,9 +3,9 @@ package nimblestride.desktop.workspace.group;
 import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.Scene;
-import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import nimblestride.desktop.ui.field.TextEntry;
 
 /** Taps with the T key while a page is shown, unless the user types into a field. */
 final class TapKey {
@@ -30,7 +30,7 @@ final class TapKey {
 
     /** Returns whether a key is typed into a field, or is part of a shortcut. */
     static boolean isForOthers(KeyEvent event) {
-        return event.getTarget() instanceof TextInputControl || event.isShortcutDown() || event.isAltDown();
+        return TextEntry.isTypedInto(event.getTarget()) || event.isShortcutDown() || event.isAltDown();
     }
 
     private void press(KeyEvent event) {

@@ -7,14 +7,11 @@ import java.util.function.LongSupplier;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Text;
 import nimblestride.core.exercise.edit.PlacementEdits;
 import nimblestride.core.exercise.edit.WrittenOut;
 import nimblestride.core.exercise.model.Exercise;
@@ -34,6 +31,7 @@ import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.field.LinesArea;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.page.LitStride;
@@ -52,15 +50,12 @@ final class WritePage extends VBox implements Page {
     private static final int ROWS = 6;
     private static final double STAFF_HEIGHT = 84;
     private static final int USUAL_COLUMNS = 80;
-    /** What a text area keeps for its edges and its scroll bar, in pixels. */
-    private static final double EDGES = 36;
-
     private static final int MOST_BARS_ENGRAVED = 64;
 
     private final ExerciseDocument document;
     private final StrideLight road;
     private final TypedField<List<Layer>> text;
-    private final TextArea area;
+    private final LinesArea area = new LinesArea(ROWS);
     private final PartMarks marks;
     private final PartRecorder recorder;
     private final StaffView staff;
@@ -88,14 +83,14 @@ final class WritePage extends VBox implements Page {
         this.road = road;
         getStyleClass().add("page");
         text = TypedField.ofLines(
+                area,
                 this::read,
                 layers -> PartText.lines(layers, exercise().phrase(), exercise().voices(), columns),
                 layers -> document.edit("part", exercise -> PlacementEdits.withPlaced(exercise, layers)),
                 document::endBurst);
-        area = (TextArea) text.input();
-        setUp(area);
+        setUp();
         marks = new PartMarks(area);
-        recorder = new PartRecorder(SIGNS, this::exercise, area::setText, devices, nanos);
+        recorder = new PartRecorder(SIGNS, this::exercise, area::replaceText, devices, nanos);
         recorder.setBefore(() -> PartText.lines(
                 PlacementEdits.placements(exercise()),
                 exercise().phrase(),
@@ -110,23 +105,18 @@ final class WritePage extends VBox implements Page {
         others.getStyleClass().add("wishes");
         showProblem("", "");
         ask("");
-        getChildren().setAll(new StackPane(text, marks), problem, question, others, recorder, staff);
+        getChildren().setAll(text, problem, question, others, recorder, staff);
     }
 
-    private void setUp(TextArea input) {
-        input.setId("part");
-        input.getStyleClass().add("part");
-        input.setPromptText("kick . snare . / hi-hat+kick hi-hat | %");
-        input.setAccessibleText("The part, beat by beat");
-        input.setWrapText(true);
-        input.setPrefRowCount(ROWS);
-        input.setMinHeight(USE_PREF_SIZE);
-        input.addEventFilter(KeyEvent.KEY_PRESSED, this::complete);
-        input.caretPositionProperty().addListener(change -> follow());
-        input.focusedProperty().addListener(change -> follow());
-        input.textProperty().addListener((property, old, now) -> check(now));
-        input.widthProperty().addListener(change -> wrap());
-        input.fontProperty().addListener(change -> wrap());
+    private void setUp() {
+        area.setId("part");
+        area.setPrompt("kick . snare . / hi-hat+kick hi-hat | %");
+        area.setAccessibleText("The part, beat by beat");
+        area.addEventFilter(KeyEvent.KEY_PRESSED, this::complete);
+        area.caretPositionProperty().addListener(change -> follow());
+        area.focusedProperty().addListener(change -> follow());
+        area.textProperty().addListener((property, old, now) -> check(now));
+        area.widthProperty().addListener(change -> wrap());
         sceneProperty().addListener((property, old, scene) -> {
             if (scene == null) {
                 road.unlight();
@@ -175,11 +165,8 @@ final class WritePage extends VBox implements Page {
                         area.getCaretPosition(),
                         exercise().phrase(),
                         exercise().voices());
-        // In a text of many lines, the toolkit leaves it on Ctrl+Tab.
         rest.ifPresentOrElse(
-                more -> area.insertText(area.getCaretPosition(), more),
-                () -> area.fireEvent(new KeyEvent(
-                        KeyEvent.KEY_PRESSED, "", "", KeyCode.TAB, event.isShiftDown(), true, false, false)));
+                more -> area.insertText(area.getCaretPosition(), more), () -> text.leave(event.isShiftDown()));
     }
 
     /** Lights the stride at the caret. */
@@ -213,11 +200,9 @@ final class WritePage extends VBox implements Page {
         question.setManaged(!words.isEmpty());
     }
 
-    /** Breaks the lines anew where there is another width for them. */
+    /** Breaks the lines where another width asks for it. */
     private void wrap() {
-        Text sign = new Text("0");
-        sign.setFont(area.getFont());
-        int fitting = (int) ((area.getWidth() - EDGES) / sign.getLayoutBounds().getWidth());
+        int fitting = area.columns();
         if (fitting > 0 && fitting != columns) {
             columns = fitting;
             if (!area.isDisabled()) {
