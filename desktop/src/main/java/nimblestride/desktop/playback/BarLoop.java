@@ -1,6 +1,7 @@
 package nimblestride.desktop.playback;
 
 import java.util.Optional;
+import nimblestride.core.exercise.edit.PlacementEdits;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.sound.render.Loop;
 
@@ -20,7 +21,7 @@ public final class BarLoop {
     /**
      * Loops a bar, slowed down unless the user chose a speed; where it loops already, stops and lets go of the loop.
      *
-     * @param bar from 0; numbers past the end are bars of later rounds
+     * @param bar from 0; numbers past the end of the phrase, and of every part, are bars of later rounds
      */
     public void toggle(long bar) {
         int number = (int) (bar % bars());
@@ -63,6 +64,6 @@ public final class BarLoop {
     }
 
     private int bars() {
-        return document.exerciseProperty().get().phrase().bars().size();
+        return PlacementEdits.bars(document.exerciseProperty().get());
     }
 }

@@ -2,6 +2,7 @@ package nimblestride.desktop.playback;
 
 import java.util.List;
 import java.util.Optional;
+import nimblestride.core.exercise.edit.PlacementEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.plan.Stage;
 import nimblestride.core.layer.pattern.Layer;
@@ -64,7 +65,7 @@ final class NextPlayback {
         boolean whole = sections || request.exercise().hasSections();
         return settings.loopProperty()
                 .get()
-                .filter(bars -> !whole && bars.to() <= exercise.phrase().bars().size())
+                .filter(bars -> !whole && bars.to() <= PlacementEdits.bars(exercise))
                 .map(request::looping)
                 .orElse(request);
     }

@@ -110,6 +110,22 @@ class WriteStoryTest extends WindowStory {
         until(() -> !shows("Playing"));
     }
 
+    /** A part of three bars runs across a phrase of one; its third bar loops, not the first round's. */
+    @Test
+    void aBarBeyondThePhraseLoops() throws Exception {
+        lay("2/4");
+        openWrite();
+        clickOn("#part").write("kick / . | kick / . | kick / snare");
+        until(() -> layers().contains("snare at 3:1/4 across 3 bars"));
+        type(KeyCode.F4);
+        until(() -> shows("Playing at 60 %, bars 3 to 3"));
+        chord(KeyCode.SHIFT, KeyCode.F4);
+        until(() -> shows("Playing at 60 %, bars 1 to 1"));
+        type(KeyCode.F4);
+        type(KeyCode.F4);
+        until(() -> !shows("Playing"));
+    }
+
     private void retypePart(String text) {
         chord(KeyCode.SHORTCUT, KeyCode.A);
         write(text);

@@ -1,6 +1,7 @@
 package nimblestride.sound.render;
 
 import java.util.Optional;
+import nimblestride.core.exercise.edit.PlacementEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.band.BackingBand;
@@ -34,9 +35,9 @@ public record PlaybackRequest(
             throw new InvalidValueException(
                     "play at " + MIN_PERCENT + " to " + MAX_PERCENT + " % of its tempo, not at " + percent);
         }
-        int bars = exercise.phrase().bars().size();
-        if (loop.isPresent() && (exercise.hasSections() || loop.get().to() > bars)) {
-            throw new InvalidValueException("a loop stays in one section, here bars 1 to " + bars);
+        if (loop.isPresent() && (exercise.hasSections() || loop.get().to() > PlacementEdits.bars(exercise))) {
+            throw new InvalidValueException(
+                    "a loop stays in one section, here bars 1 to " + PlacementEdits.bars(exercise));
         }
         if (start.section() >= exercise.sections().size()) {
             throw new InvalidValueException("start in one of its "

@@ -4,6 +4,7 @@ import java.math.BigInteger;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.analysis.Playthrough.Passage;
 import nimblestride.core.layer.modulation.Modulation;
@@ -98,10 +99,12 @@ final class SectionScheduler {
 
     private static NoteValue inLoop(Loop loop, Passage passage, NoteValue moment) {
         Phrase phrase = passage.content().phrase();
-        NoteValue within = moment.remainder(phrase.length());
         NoteValue from = phrase.startOf(loop.from());
-        boolean in = within.compareTo(from) >= 0 && within.compareTo(phrase.startOf(loop.to())) < 0;
-        return in ? within : from;
+        NoteValue to = phrase.startOf(loop.to());
+        return Stream.of(moment, moment.remainder(phrase.length()))
+                .filter(at -> at.compareTo(from) >= 0 && at.compareTo(to) < 0)
+                .findFirst()
+                .orElse(from);
     }
 
     private static NoteValue withinItsBar(Phrase phrase, NoteValue moment) {

@@ -26,6 +26,17 @@ public final class PlacementEdits {
                 .toList();
     }
 
+    /** Returns how many bars the phrase has, or the longest part of placed notes that runs across it. */
+    public static int bars(Exercise exercise) {
+        return placements(exercise).stream()
+                .mapToInt(layer -> ((Pattern.Placed) layer.pattern())
+                        .bars(exercise.phrase())
+                        .bars()
+                        .size())
+                .max()
+                .orElse(exercise.phrase().bars().size());
+    }
+
     /**
      * Replaces the placed notes. A voice that is named keeps its place among the layers and its rules; one that is not
      * loses its notes, and a new one comes last. Notes on bars that the phrase does not have stay: a finding names them.

@@ -230,18 +230,7 @@ final class WritePage extends VBox implements Page {
         }
         showProblem(unwritten, "");
         showOthers(exercise);
-        staff.show(exercise, Math.min(MOST_BARS_ENGRAVED, bars(exercise)), ScoreStyle.DEFAULT);
-    }
-
-    /** Returns how many bars the phrase has, or the longest part on it. */
-    private static int bars(Exercise exercise) {
-        return PlacementEdits.placements(exercise).stream()
-                .mapToInt(layer -> ((Pattern.Placed) layer.pattern())
-                        .bars(exercise.phrase())
-                        .bars()
-                        .size())
-                .max()
-                .orElse(exercise.phrase().bars().size());
+        staff.show(exercise, Math.min(MOST_BARS_ENGRAVED, PlacementEdits.bars(exercise)), ScoreStyle.DEFAULT);
     }
 
     private void showOthers(Exercise exercise) {

@@ -11,6 +11,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.edit.PlacementEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.desktop.playback.CustomRecordings;
@@ -109,7 +110,7 @@ public final class MixPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        bars = exercise.phrase().bars().size();
+        bars = PlacementEdits.bars(exercise);
         List<String> names = exercise.layerNames();
         List<Voice> voices =
                 exercise.voices().all().stream().filter(exercise::uses).toList();
