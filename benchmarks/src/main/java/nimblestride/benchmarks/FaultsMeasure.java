@@ -15,7 +15,7 @@ import nimblestride.store.database.Backups;
 
 /**
  * Keeps exercises in a Book while its disk fills up, becomes read-only and is taken away, and reports what the user would read
- * and what is left of the Book. It mounts a small disk of its own, for which it has to be root on Linux.
+ * and what is left of the Book. It mounts a small disk, so it runs only as root on Linux.
  */
 public final class FaultsMeasure {
     private static final int MAX = 20_000;

@@ -15,7 +15,7 @@ import nimblestride.store.book.Book;
 
 /**
  * Fills the disk under the real window while somebody edits, frees it again, and reports what the window showed and what the Book has in the
- * end. It mounts a small disk of its own, for which it has to be root on Linux.
+ * end. It mounts a small disk, so it runs only as root on Linux.
  */
 public final class FullDiskMeasure {
     private static final int PATIENCE_SECONDS = 15;

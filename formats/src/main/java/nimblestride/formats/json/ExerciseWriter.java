@@ -181,7 +181,7 @@ final class ExerciseWriter {
             node.put("sticking", StickingText.write(stuck.sticking()));
             node.put("step", stuck.step().toString());
         } else if (pattern instanceof Pattern.Placed) {
-            // With "across 3 bars" at the end where it has bars of its own.
+            // With "across 3 bars" at the end of a longer part.
             node.put("placed", PatternText.write(pattern).substring("at ".length()));
         } else if (pattern instanceof Pattern.Over over) {
             node.put("notes", over.notes());

@@ -31,7 +31,7 @@ final class PartPrinter {
     private final NamedVoices voices;
     /** The bars on which all of it repeats. */
     private final Phrase bars;
-    /** Whether it repeats on bars of its own, so that all of them are printed. */
+    /** Whether it counts bars itself, so that all of them are printed. */
     private final boolean longer;
     /** What sounds in each bar, by place. */
     private final Map<Integer, TreeMap<NoteValue, List<PartStroke>>> notes = new TreeMap<>();

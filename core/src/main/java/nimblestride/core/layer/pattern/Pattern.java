@@ -219,7 +219,7 @@ public sealed interface Pattern {
         public Placed {
             if (ownBars < 0 || ownBars > Phrase.MAX_BARS) {
                 throw new InvalidValueException(String.format(
-                        Locale.ROOT, "a part has up to %,d bars of its own, not %,d", Phrase.MAX_BARS, ownBars));
+                        Locale.ROOT, "a part runs across up to %,d bars, not %,d", Phrase.MAX_BARS, ownBars));
             }
             placements = placements.stream().sorted().toList();
             if (placements.isEmpty() || placements.size() > MAX_PLACED) {

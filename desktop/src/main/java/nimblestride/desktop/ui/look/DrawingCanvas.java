@@ -65,7 +65,7 @@ public final class DrawingCanvas extends Region {
         picture.draw(g, width, height);
     }
 
-    /** Is laid out before the next frame when that is asked for, without anything around it being laid out anew. */
+    /** Is laid out before the next frame when that is asked for, while everything around it stays as it is. */
     private final class Asking extends Region {
         private boolean drawing;
 

@@ -84,7 +84,7 @@ final class EarPage extends VBox implements Page {
         begin();
     }
 
-    /** Begins anew where the meter is another one. */
+    /** Starts over when the meter changes. */
     private void begin() {
         Meter meter = bars.bar().meter();
         if (shown.filter(meter::equals).isPresent()) {

@@ -31,30 +31,33 @@ final class PartRecorder extends HBox {
     private static final int FIRST_SHARES = 4;
 
     private final Supplier<Exercise> exercise;
+    private final Supplier<String> written;
     private final Consumer<String> changed;
     private final PlaybackDevices devices;
     private final LongSupplier nanos;
     private final ToggleButton record = new ToggleButton("Record step by step");
     private final Label hint = new WrappedLabel("", "quiet");
     private Optional<PartRecording> recording = Optional.empty();
-    private Supplier<String> before = () -> "";
     private final String usual;
     private int shares = FIRST_SHARES;
     private long lastHit;
 
     /**
      * @param usual what is said while nothing is recorded
+     * @param written the part as it is, where a recording goes on
      * @param changed receives the part after each step
      * @param nanos a clock in nanoseconds
      */
     PartRecorder(
             String usual,
             Supplier<Exercise> exercise,
+            Supplier<String> written,
             Consumer<String> changed,
             PlaybackDevices devices,
             LongSupplier nanos) {
         this.usual = usual;
         this.exercise = exercise;
+        this.written = written;
         this.changed = changed;
         this.devices = devices;
         this.nanos = nanos;
@@ -65,7 +68,7 @@ final class PartRecorder extends HBox {
         record.setMinWidth(USE_PREF_SIZE);
         hint.setId("part-record-hint");
         record.selectedProperty().addListener((property, was, on) -> {
-            recording = on ? Optional.of(PartRecording.after(before.get())) : Optional.empty();
+            recording = on ? Optional.of(PartRecording.after(written.get())) : Optional.empty();
             lastHit = nanos.getAsLong() - 2 * TOGETHER;
             say();
         });
@@ -73,11 +76,6 @@ final class PartRecorder extends HBox {
         devices.onStroke(stroke -> hit(stroke.strike()));
         getChildren().setAll(record, hint);
         say();
-    }
-
-    /** Sets where a recording goes on: the part as it is. */
-    void setBefore(Supplier<String> part) {
-        before = part;
     }
 
     /** Ends a recording. */

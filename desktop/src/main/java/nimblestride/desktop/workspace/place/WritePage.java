@@ -85,17 +85,18 @@ final class WritePage extends VBox implements Page {
         text = TypedField.ofLines(
                 area,
                 this::read,
-                layers -> PartText.lines(layers, exercise().phrase(), exercise().voices(), columns),
+                this::lines,
                 layers -> document.edit("part", exercise -> PlacementEdits.withPlaced(exercise, layers)),
                 document::endBurst);
         setUp();
         marks = new PartMarks(area);
-        recorder = new PartRecorder(SIGNS, this::exercise, area::replaceText, devices, nanos);
-        recorder.setBefore(() -> PartText.lines(
-                PlacementEdits.placements(exercise()),
-                exercise().phrase(),
-                exercise().voices(),
-                columns));
+        recorder = new PartRecorder(
+                SIGNS,
+                this::exercise,
+                () -> lines(PlacementEdits.placements(exercise())),
+                area::replaceText,
+                devices,
+                nanos);
         staff = new StaffView(chosen -> {}, why -> showProblem(unwritten, why));
         staff.setMinHeight(STAFF_HEIGHT);
         VBox.setVgrow(staff, Priority.ALWAYS);
@@ -127,6 +128,10 @@ final class WritePage extends VBox implements Page {
 
     private Exercise exercise() {
         return document.exerciseProperty().get();
+    }
+
+    private String lines(List<Layer> layers) {
+        return PartText.lines(layers, exercise().phrase(), exercise().voices(), columns);
     }
 
     private List<Layer> read(String typed) {
