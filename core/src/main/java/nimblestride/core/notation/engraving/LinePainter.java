@@ -54,9 +54,10 @@ final class LinePainter {
         new Ties(staves, face, score, segments, xs, end).paint();
         new BelowStaffRows(strip, score).paint(segments, xs);
         spots(xs, end);
-        staves.draw(segments, starts, score.bars().size() - 1, face);
+        staves.drawRiffs(segments, starts, score.bars().size() - 1, face);
         staves.stack();
         new AboveStaffRow(strip, face, letters).paint(segments, starts, width);
+        staves.drawKit(end, face);
         for (int i = 0; i < segments.size(); i++) {
             BarLines barLines = new BarLines(strip, face, Staves.KIT);
             barLines.paint(segments.get(i), starts[i], starts[i + 1], isLast(segments.get(i)));

@@ -45,12 +45,9 @@ final class Staves {
         return bar.riffOf(part).map(riffs::get).orElse(kit);
     }
 
-    /** Draws the lines of all staves from the left edge to an end, and the bar lines of the riffs. */
-    void draw(List<BarSegment> segments, double[] starts, int lastBar, MusicFontMetrics face) {
+    /** Draws the lines of the riffs from the left edge to an end, and their bar lines and names. */
+    void drawRiffs(List<BarSegment> segments, double[] starts, int lastBar, MusicFontMetrics face) {
         double end = starts[segments.size()];
-        for (int line = -2; line <= 2; line++) {
-            kit.add(new Line(0, line, end, line, face.lines().staff(), Ink.INK));
-        }
         riffs.forEach((voice, staff) -> {
             staff.add(new Line(0, 0, end, 0, face.lines().staff(), Ink.INK));
             BarLines barLines = new BarLines(staff, face, RIFF);
@@ -65,6 +62,13 @@ final class Staves {
                     voice.name(), 0, staff.top() - NAME_GAP, NAME_SIZE, Weight.ITALIC, Align.START, Ink.QUIET));
             staff.reach(staff.top() - NAME_GAP - NAME_SIZE);
         });
+    }
+
+    /** Draws the five lines of the kit. */
+    void drawKit(double end, MusicFontMetrics face) {
+        for (int line = -2; line <= 2; line++) {
+            kit.add(new Line(0, line, end, line, face.lines().staff(), Ink.INK));
+        }
     }
 
     /** Sets the riffs above the kit, the first at the top. */
