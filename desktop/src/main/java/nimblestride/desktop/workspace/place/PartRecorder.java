@@ -31,7 +31,6 @@ final class PartRecorder extends HBox {
     private static final int FIRST_SHARES = 4;
 
     private final Supplier<Exercise> exercise;
-    private final Supplier<String> written;
     private final Consumer<String> changed;
     private final PlaybackDevices devices;
     private final LongSupplier nanos;
@@ -57,7 +56,6 @@ final class PartRecorder extends HBox {
             LongSupplier nanos) {
         this.usual = usual;
         this.exercise = exercise;
-        this.written = written;
         this.changed = changed;
         this.devices = devices;
         this.nanos = nanos;
