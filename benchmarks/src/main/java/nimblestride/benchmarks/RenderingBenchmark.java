@@ -1,8 +1,8 @@
 package nimblestride.benchmarks;
 
 import java.util.concurrent.TimeUnit;
-import nimblestride.sound.kit.SynthesizedKit;
 import nimblestride.sound.play.AudioOutput;
+import nimblestride.sound.recorded.RecordedKit;
 import nimblestride.sound.render.Renderer;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -26,7 +26,7 @@ public class RenderingBenchmark {
 
     private final float[] block = new float[BLOCK];
     private final Renderer renderer =
-            new Renderer(EightLayers.take(), new SynthesizedKit(AudioOutput.SAMPLE_RATE), AudioOutput.SAMPLE_RATE);
+            new Renderer(EightLayers.take(), new RecordedKit(AudioOutput.SAMPLE_RATE), AudioOutput.SAMPLE_RATE);
 
     @Benchmark
     public float secondOfSound() {

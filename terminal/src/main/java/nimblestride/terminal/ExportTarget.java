@@ -11,7 +11,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.files.AtomicFile;
 import nimblestride.formats.export.ExportFormat;
-import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.recorded.RecordedKit;
 import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.wav.WavFile;
@@ -48,7 +48,7 @@ record ExportTarget(String typed, String ending, Writing writing) {
     /** Writes the exercise as it sounds, without a click. */
     private static void sounding(Exercise exercise, Path target) {
         PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE);
-        SynthesizedKit kit = new SynthesizedKit(WavFile.SAMPLE_RATE);
+        RecordedKit kit = new RecordedKit(WavFile.SAMPLE_RATE);
         AtomicFile.write(target, out -> WavFile.DEFAULT.write(take, kit, out, WavFile.Progress.TO_THE_END));
     }
 

@@ -5,6 +5,7 @@ import javafx.scene.control.MenuBar;
 import javafx.scene.control.SeparatorMenuItem;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.workspace.help.About;
 
 /** The Help menu: help, the list of shortcuts, and the log of defects. */
 final class HelpMenu extends Menu {
@@ -29,6 +30,8 @@ final class HelpMenu extends Menu {
                         MenuItems.item("Start page", "Shortcut+Shift+H", start::show),
                         MenuItems.item("Shortcuts", "F1", () -> help.shortcuts(ShortcutList.all(menus))),
                         new SeparatorMenuItem(),
+                        MenuItems.item(
+                                "About Nimble Stride", () -> dialogs.showText("About Nimble Stride", About.text())),
                         MenuItems.item(
                                 "Program log…", "Shortcut+F1", () -> dialogs.showText("Program log", defects.text())));
     }

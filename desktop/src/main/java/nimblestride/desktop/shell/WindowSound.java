@@ -14,14 +14,14 @@ import nimblestride.desktop.service.Status;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.sound.kit.CustomKit;
 import nimblestride.sound.kit.SampleSet;
-import nimblestride.sound.kit.SynthesizedKit;
 import nimblestride.sound.play.AudioOutput;
 import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.Player;
+import nimblestride.sound.recorded.RecordedKit;
 
 /** Everything in the window that makes or receives sound. */
 final class WindowSound implements AutoCloseable {
-    private final CustomKit sounds = new CustomKit(new SynthesizedKit(AudioOutput.SAMPLE_RATE));
+    private final CustomKit sounds = new CustomKit(new RecordedKit(AudioOutput.SAMPLE_RATE));
     private final LatestOnly reading = new LatestOnly("reading recordings");
     private final Transport transport;
     private final PlaybackDevices devices;

@@ -8,6 +8,8 @@ import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuBar;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SplitPane;
@@ -40,6 +42,19 @@ class HelpStoryTest extends WindowStory {
         until(() -> shows("Zoom the Road"));
         push(KeyCode.ESCAPE);
         until(() -> lookup("#help-find").tryQuery().isEmpty());
+    }
+
+    /** Who made what the program ships with is named in Help, as the licenses ask. */
+    @Test
+    void aboutNamesWhoMadeTheRecordingsAndTheFonts() throws Exception {
+        interact(() -> lookup(".menu-bar").queryAs(MenuBar.class).getMenus().stream()
+                .flatMap(menu -> menu.getItems().stream())
+                .filter(item -> "About Nimble Stride".equals(item.getText()))
+                .forEach(MenuItem::fire));
+        assertThat(answers.told)
+                .singleElement()
+                .asString()
+                .contains("Apache License", "AVL Drumkits", "ShareAlike 3.0", "Lato");
     }
 
     @Test

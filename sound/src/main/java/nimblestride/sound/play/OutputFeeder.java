@@ -101,6 +101,7 @@ final class OutputFeeder implements Runnable {
         }
         fetch();
         live.mixInto(block, BLOCK);
+        SoftLimiter.limit(block, BLOCK);
         float target = stopping ? 0 : volume;
         for (int i = 0; i < BLOCK; i++) {
             loudness = glide(loudness, target);

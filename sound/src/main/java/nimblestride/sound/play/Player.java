@@ -8,6 +8,7 @@ import java.util.concurrent.locks.LockSupport;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.sound.kit.PadHit;
 import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.kit.StrokeLevel;
 import nimblestride.sound.midi.MidiPort;
 import nimblestride.sound.render.MidiKey;
 import nimblestride.sound.render.PlaybackRequest;
@@ -182,8 +183,9 @@ public final class Player implements AutoCloseable {
     public void strike(PadHit strike) {
         if (session.isPresent()) {
             live.strike(
-                    strike.voice().midiKey(), sounds.voice(strike.voice(), strike.level(), System.nanoTime()), (float)
-                            strike.level().strength());
+                    strike.voice().midiKey(),
+                    sounds.voice(strike.voice(), strike.level(), System.nanoTime()),
+                    StrokeLevel.of(strike.level()));
         }
     }
 

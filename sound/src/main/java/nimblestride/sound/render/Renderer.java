@@ -18,12 +18,18 @@ public final class Renderer {
     /** More sounds than this at once are noise: the oldest is released. */
     private static final int MAX_RINGING = 160;
 
+    /** Leaves room for several loud hits at once. */
+    private static final float HEADROOM = 0.6f;
+
     private final int sampleRate;
     private final Listener listener;
+    private final LookAheadLimiter limiter;
     private final PriorityQueue<Cue> coming = new PriorityQueue<>(Cue.IN_ORDER);
     private final long earliest;
     private final List<RingingSample> ringing = new ArrayList<>();
+    /** How far the mix is; what is heard comes out of the limiter a little later. */
     private long frame;
+
     private long cues;
     private boolean ended;
 
@@ -58,6 +64,7 @@ public final class Renderer {
         this.sampleRate = sampleRate;
         this.earliest = (long) Math.ceil(StrokeNotes.MAX_LEAD * sampleRate);
         this.listener = listener;
+        this.limiter = new LookAheadLimiter(sampleRate);
         SectionScheduler first = SectionScheduler.first(request, sounds, sampleRate);
         first.countIn().forEach((at, click) -> coming.add(cue(at, Cue.RINGS_OUT, click)));
         add(first);
@@ -138,11 +145,22 @@ public final class Renderer {
 
     /** Returns how many samples have been rendered. */
     public long frame() {
-        return frame;
+        return Math.max(0, frame - limiter.ahead());
     }
 
     /** Fills a block with the next samples, mono, from -1 to 1. */
     public void render(float[] block, int frames) {
+        if (frame == 0) {
+            // The mix is ahead from the start, so that no sample is heard late.
+            float[] first = new float[limiter.ahead()];
+            mix(first, first.length);
+            limiter.limit(first, first.length);
+        }
+        mix(block, frames);
+        limiter.limit(block, frames);
+    }
+
+    private void mix(float[] block, int frames) {
         Arrays.fill(block, 0, frames, 0);
         long end = frame + frames;
         if (!ended) {
@@ -152,7 +170,9 @@ public final class Renderer {
             begin(coming.remove());
         }
         ringing.removeIf(sound -> !sound.mixInto(block, frames, frame));
-        SoftLimiter.limit(block, frames);
+        for (int i = 0; i < frames; i++) {
+            block[i] *= HEADROOM;
+        }
         frame = end;
         while (stretches.size() > 1 && second().anchor().frame() <= frame) {
             stretches.removeFirst();

@@ -9,6 +9,7 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.kit.StrokeLevel;
 
 /** Turns one stroke into sounds: the note, its grace notes, the bounces of a buzz. */
 final class StrokeNotes {
@@ -44,7 +45,7 @@ final class StrokeNotes {
     }
 
     private void add(NoteValue at, long number, Voice voice, Stroke stroke, float mixed, List<SoundOnset> onsets) {
-        float level = mixed * (float) stroke.level().strength();
+        float level = mixed * StrokeLevel.of(stroke.level());
         for (int grace = stroke.ornament().graceNotes(); grace > 0; grace--) {
             double early = grace * Ornament.SECONDS_BETWEEN_GRACE_NOTES;
             onsets.add(sounding(at, early, number + grace, voice, Dynamic.GHOST, GRACE_LEVEL * level));

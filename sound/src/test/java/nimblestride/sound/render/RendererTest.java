@@ -239,11 +239,13 @@ class RendererTest {
         PlaybackRequest loop = layersOnly(exercise).looping(new Loop(1, 3));
         Renderer renderer = new Renderer(loop, IMPULSES, RATE);
         long quarter = RATE / 4;
-        assertThat(onsets(render(renderer, 3 * RATE, 100)))
+        int moment = RATE / 60;
+        assertThat(onsets(render(renderer, 3 * RATE - moment, 100)))
                 .containsExactly(0L, 4 * quarter, 5 * quarter, 9 * quarter, 10 * quarter);
-        // Twelve quarters in, the third of bar 2: on from there to the end, then bar 1.
+        // A moment before twelve quarters, the third of bar 2: on from there to the end, then bar 1.
         assertThat(renderer.change(layersOnly(exercise)).moment()).isEqualTo(NoteValue.of(6, 4));
-        assertThat(onsets(render(renderer, 2 * RATE, 100))).containsExactly(2 * quarter, 3 * quarter, 7 * quarter);
+        assertThat(onsets(render(renderer, 2 * RATE, 100)))
+                .containsExactly(moment + 2 * quarter, moment + 3 * quarter, moment + 7 * quarter);
         TimeAnchor back = renderer.change(loop);
         assertThat(back.moment()).isEqualTo(NoteValue.of(5, 4));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> loop.looping(new Loop(1, 4)));

@@ -17,7 +17,7 @@ import javafx.scene.layout.Region;
 public record TextEntry(
         Region control,
         Region shown,
-        ObservableValue<String> text,
+        ObservableValue<String> textProperty,
         Consumer<String> replacing,
         Runnable goHome,
         Runnable goToEnd) {

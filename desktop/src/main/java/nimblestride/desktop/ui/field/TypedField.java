@@ -61,7 +61,7 @@ public final class TypedField<T> extends VBox {
         this.done = done;
         getStyleClass().add("typed-field");
         getChildren().setAll(entry.shown(), problem);
-        entry.text().addListener((property, old, text) -> typed(text));
+        entry.textProperty().addListener((property, old, text) -> typed(text));
         entry.control().focusedProperty().addListener((property, was, focused) -> {
             if (!focused) {
                 finish();
@@ -127,7 +127,7 @@ public final class TypedField<T> extends VBox {
             return;
         }
         last = value;
-        if (!read(entry.text().getValue()).filter(value::equals).isPresent()) {
+        if (!read(entry.textProperty().getValue()).filter(value::equals).isPresent()) {
             restore();
         }
     }
@@ -187,7 +187,8 @@ public final class TypedField<T> extends VBox {
     }
 
     private void finish() {
-        if (last != null && read(entry.text().getValue()).filter(last::equals).isPresent()) {
+        if (last != null
+                && read(entry.textProperty().getValue()).filter(last::equals).isPresent()) {
             restore();
         }
         done.run();

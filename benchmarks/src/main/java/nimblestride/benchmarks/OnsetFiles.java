@@ -1,0 +1,89 @@
+package nimblestride.benchmarks;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.kit.stroke.Dynamic;
+import nimblestride.core.kit.stroke.Ornament;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.language.text.BarsText;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
+import nimblestride.core.layer.pattern.Placement;
+import nimblestride.core.layer.pattern.Reset;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
+import nimblestride.sound.loudness.LoudnessMeter;
+import nimblestride.sound.recorded.RecordedKit;
+import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.PlaybackRequest;
+import nimblestride.sound.render.Renderer;
+
+/**
+ * Writes a WAV file for each voice and dynamic of the recorded kit, with a stroke at 1, 5, and 9 s, for a detector that is
+ * not ours to find; and prints how loud each is.
+ */
+public final class OnsetFiles {
+    private static final int RATE = 48_000;
+    private static final int SECONDS = 12;
+
+    private OnsetFiles() {}
+
+    /** @param arguments a folder to write to */
+    public static void main(String[] arguments) throws IOException {
+        Path folder = Files.createDirectories(Path.of(arguments[0]));
+        RecordedKit kit = new RecordedKit(RATE);
+        LoudnessMeter meter = new LoudnessMeter(RATE);
+        for (Voice voice : Kit.voices()) {
+            StringBuilder said = new StringBuilder(String.format(Locale.ROOT, "%-14s", voice.name()));
+            for (Dynamic level : Dynamic.values()) {
+                float[] samples = new float[SECONDS * RATE];
+                new Renderer(new PlaybackRequest(strokes(voice, level), ClickSettings.NONE), kit, RATE)
+                        .render(samples, samples.length);
+                write(samples, folder.resolve(voice.name().replace(' ', '-') + "_" + level + ".wav"));
+                said.append(String.format(Locale.ROOT, " %6.1f", meter.loudestMoment(samples)));
+            }
+            System.out.println(said + " LUFS");
+        }
+    }
+
+    private static Exercise strokes(Voice voice, Dynamic level) {
+        Stroke stroke = new Stroke(level, Ornament.NONE, Optional.empty());
+        Layer layer = new Layer(
+                voice,
+                new Pattern.Placed(List.of(
+                        new Placement(0, NoteValue.QUARTER, stroke),
+                        new Placement(1, NoteValue.QUARTER, stroke),
+                        new Placement(2, NoteValue.QUARTER, stroke))),
+                NoteValue.ZERO,
+                Reset.NEVER,
+                1,
+                List.of());
+        return new Exercise("Strokes", BarsText.read("4/4 x4"), List.of(layer), Tempo.ofQuarters(60));
+    }
+
+    private static void write(float[] samples, Path file) throws IOException {
+        byte[] bytes = new byte[2 * samples.length];
+        for (int i = 0; i < samples.length; i++) {
+            int sample = Math.round(samples[i] * Short.MAX_VALUE);
+            bytes[2 * i] = (byte) sample;
+            bytes[2 * i + 1] = (byte) (sample >> 8);
+        }
+        AudioFormat format = new AudioFormat(RATE, 16, 1, true, false);
+        AudioSystem.write(
+                new AudioInputStream(new ByteArrayInputStream(bytes), format, samples.length),
+                AudioFileFormat.Type.WAVE,
+                file.toFile());
+    }
+}

@@ -1,0 +1,20 @@
+package nimblestride.desktop.workspace.help;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+
+/** Who made the program and what it ships with, and under which licenses. */
+public final class About {
+    private About() {}
+
+    /** Returns the notice that comes with the program. */
+    public static String text() {
+        try (InputStream notice = About.class.getResourceAsStream("NOTICE")) {
+            return new String(notice.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException("the notice of the program can't be read", e);
+        }
+    }
+}
