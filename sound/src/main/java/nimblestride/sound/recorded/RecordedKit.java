@@ -1,5 +1,6 @@
 package nimblestride.sound.recorded;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.SplittableRandom;
@@ -9,6 +10,7 @@ import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.sound.kit.Sample;
 import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.kit.StrokeLevel;
 import nimblestride.sound.kit.SynthesizedKit;
 import nimblestride.sound.loudness.LoudnessMeter;
 import nimblestride.sound.recorded.RecordedVoice.Interval;
@@ -35,6 +37,11 @@ public final class RecordedKit implements SampleSet {
     private static final double UNEVEN = 0.7;
     /** How much brighter or darker a stroke is, at most, in decibels. */
     private static final double TINTED = 0.8;
+
+    /** What is softer than this is not heard: 66 dB below full scale. */
+    private static final double INAUDIBLE = 0.0005;
+
+    private static final double SECONDS_TO_FADE = 0.05;
 
     private final int sampleRate;
     private final LoudnessMeter meter;
@@ -72,7 +79,21 @@ public final class RecordedKit implements SampleSet {
         double color = StrokeColor.of(stroke.level) + TINTED * chance.nextDouble(-1, 1);
         new StrokeColor(sampleRate, color).paint(heard);
         scaleTo(SNARE + stroke.voice.loudness() + UNEVEN * chance.nextDouble(-1, 1), heard, meter);
-        return new Sample(heard);
+        return new Sample(audible(heard, StrokeLevel.of(stroke.level)));
+    }
+
+    /** Returns a stroke up to where nothing more of it is heard at its level. */
+    private float[] audible(float[] samples, float level) {
+        int length = samples.length;
+        while (length > 1 && Math.abs(samples[length - 1]) * level < INAUDIBLE) {
+            length--;
+        }
+        float[] heard = Arrays.copyOf(samples, length);
+        int fade = Math.min(length, (int) (SECONDS_TO_FADE * sampleRate));
+        for (int i = 0; i < fade; i++) {
+            heard[length - 1 - i] *= (float) i / fade;
+        }
+        return heard;
     }
 
     /** Returns a stroke between recordings that are next to each other: 1.2 is mostly the second, from 0. */

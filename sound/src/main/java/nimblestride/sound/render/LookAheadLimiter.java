@@ -13,6 +13,9 @@ final class LookAheadLimiter {
     static final float CEILING = 0.98f;
 
     private static final double SECONDS_AHEAD = 0.003;
+    /** A gain so near 1 is 1. */
+    private static final double NEARLY_ALL = 0.9999;
+
     /** In this time, most of what was taken is given back. */
     private static final double SECONDS_TO_RISE = 0.12;
 
@@ -28,8 +31,11 @@ final class LookAheadLimiter {
     private int first;
     private int count;
     private long now;
+    private int place;
     private double held = 1;
     private double sum;
+    /** For how many samples the gain has been 1. */
+    private int untouched;
 
     LookAheadLimiter(int sampleRate) {
         ahead = Math.max(1, (int) Math.round(SECONDS_AHEAD * sampleRate));
@@ -40,6 +46,7 @@ final class LookAheadLimiter {
         until = new long[ahead + 1];
         Arrays.fill(gains, 1);
         sum = ahead;
+        untouched = ahead;
     }
 
     /** Returns by how many samples the mix comes out later. */
@@ -49,32 +56,72 @@ final class LookAheadLimiter {
 
     /** Replaces each sample by the one that came some time before, turned down where the mix would be too loud. */
     void limit(float[] block, int frames) {
+        if (isIdle() && isSoft(block, frames)) {
+            delay(block, frames);
+            return;
+        }
         for (int i = 0; i < frames; i++) {
-            int place = (int) (now % ahead);
             float coming = block[i];
-            double low = lowest(Math.min(1, CEILING / Math.max(CEILING, Math.abs(coming))));
+            double low = lowest(CEILING / Math.max(CEILING, Math.abs(coming)));
             held = Math.min(low, held + rise * (1 - held));
+            if (held > NEARLY_ALL) {
+                held = low;
+            }
             sum += held - gains[place];
             gains[place] = held;
+            untouched = held == 1 ? untouched + 1 : 0;
+            if (untouched >= ahead) {
+                // Nothing of what rounding has added stays.
+                sum = ahead;
+            }
             block[i] = (float) (delayed[place] * Math.min(1, sum / ahead));
             delayed[place] = coming;
+            place = place + 1 == ahead ? 0 : place + 1;
             now++;
         }
+    }
+
+    /** Returns whether all gains are 1, so that it only delays. */
+    private boolean isIdle() {
+        return untouched >= ahead && (count == 0 || needed[first] == 1);
+    }
+
+    private static boolean isSoft(float[] block, int frames) {
+        float peak = 0;
+        for (int i = 0; i < frames; i++) {
+            peak = Math.max(peak, Math.abs(block[i]));
+        }
+        return peak <= CEILING;
+    }
+
+    private void delay(float[] block, int frames) {
+        for (int i = 0; i < frames; i++) {
+            float coming = block[i];
+            block[i] = delayed[place];
+            delayed[place] = coming;
+            place = place + 1 == ahead ? 0 : place + 1;
+        }
+        now += frames;
+        count = 0;
     }
 
     /** Returns the lowest gain that any sample ahead needs, with the one that comes now. */
     private double lowest(double gain) {
         while (count > 0 && until[first] < now) {
-            first = (first + 1) % needed.length;
+            first = wrapped(first + 1);
             count--;
         }
-        while (count > 0 && needed[(first + count - 1) % needed.length] >= gain) {
+        while (count > 0 && needed[wrapped(first + count - 1)] >= gain) {
             count--;
         }
-        int last = (first + count) % needed.length;
+        int last = wrapped(first + count);
         needed[last] = gain;
         until[last] = now + ahead;
         count++;
         return needed[first];
+    }
+
+    private int wrapped(int index) {
+        return index >= needed.length ? index - needed.length : index;
     }
 }

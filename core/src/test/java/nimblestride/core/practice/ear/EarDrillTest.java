@@ -43,7 +43,7 @@ class EarDrillTest {
                 .hasMessageContaining("a bar of 1/4 has only one grouping");
     }
 
-    /** Tapped once around and on to the next 1, up to 15 % off, it is the grouping that was meant. */
+    /** Tapped once around and on to the next 1, up to 10 % of a unit off, it is the grouping that was meant. */
     @Property
     void tapsNameTheGrouping(
             @ForAll @IntRange(min = 0, max = 5) int choice,
@@ -57,7 +57,7 @@ class EarDrillTest {
         taps.add((long) at);
         for (int size : meant.sizes()) {
             at += size * unitMillis * 1_000.0;
-            taps.add((long) (at + (random.nextDouble() - 0.5) * 0.3 * unitMillis * 1_000));
+            taps.add((long) (at + (random.nextDouble() - 0.5) * 0.2 * unitMillis * 1_000));
         }
         assertThat(TappedGrouping.nearest(drill.choices(), taps)).contains(meant);
         assertThat(TappedGrouping.nearest(drill.choices(), taps.subList(0, 2))).isEmpty();
