@@ -39,7 +39,7 @@ final class Biquad {
     }
 
     /**
-     * Makes the second filter of the K-weighting, which takes what is low. At 48,000 samples per second it has the
+     * Makes the second filter of the K-weighting, which leaves out what is very low. At 48,000 samples per second it has the
      * coefficients of table 2 of Rec. ITU-R BS.1770-5.
      */
     static Biquad lowCut(int sampleRate) {

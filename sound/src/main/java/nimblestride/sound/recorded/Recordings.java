@@ -4,15 +4,13 @@ import java.io.BufferedInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.UnsupportedAudioFileException;
 
 /**
- * The recordings that ship with the program, decoded when they are first asked for; one set for the whole program. They
+ * The recordings that ship with the program, decoded whenever they are asked for: who asks keeps what is made of them. They
  * begin half a millisecond before the stroke is heard, at most.
  */
 final class Recordings {
@@ -34,21 +32,16 @@ final class Recordings {
     /** Over how many samples it fades in, so that nothing clicks. */
     private static final int FADE = 12;
 
-    private static final Map<String, float[]> DECODED = new ConcurrentHashMap<>();
-
     private Recordings() {}
 
     /**
-     * Returns a stroke, from -1 to 1; not to be changed.
+     * Returns a stroke, from -1 to 1.
      *
      * @param sound such as {@code kick}
      * @param layer from 0, the softest, to 4
      */
     static float[] stroke(String sound, int layer) {
-        return DECODED.computeIfAbsent(sound + "-" + (layer + 1) + ".flac", Recordings::read);
-    }
-
-    private static float[] read(String file) {
+        String file = sound + "-" + (layer + 1) + ".flac";
         try (InputStream in = Recordings.class.getResourceAsStream(file);
                 AudioInputStream compressed = AudioSystem.getAudioInputStream(new BufferedInputStream(in));
                 AudioInputStream plain =

@@ -115,10 +115,10 @@ final class CrossingWording {
 
     private static String beats(CrossingFact.Against against) {
         if (against instanceof CrossingFact.Against.Pulse pulse) {
-            return "The pulse: " + NoteName.sayMany(pulse.value()) + " from each bar's 1. ";
+            return "The pulse: " + FindingWords.manyPlain(pulse.value()) + " from each bar's 1. ";
         }
         return against instanceof CrossingFact.Against.EvenBeats even
-                ? "The beat: " + NoteName.say(even.value()) + ". "
+                ? "The beat: " + FindingWords.plain(even.value()) + ". "
                 : "The beats: the start of each group. ";
     }
 

@@ -74,10 +74,15 @@ public final class FindingWords {
         return isPlain(value) ? NoteName.one(value) : length(value);
     }
 
+    /** {@code dotted eighths}, {@code every 7 quarters}. */
+    static String manyPlain(NoteValue value) {
+        return isPlain(value) ? NoteName.sayMany(value) : "every " + length(value);
+    }
+
     /** {@code dotted eighths}, {@code every 5 sixteenths}, {@code 5 over the bar}, {@code cell of 7 sixteenths}. */
     public static String pattern(Pattern pattern) {
         if (pattern instanceof Pattern.Every every) {
-            return isPlain(every.value()) ? NoteName.sayMany(every.value()) : "every " + length(every.value());
+            return manyPlain(every.value());
         }
         if (pattern instanceof Pattern.Cell cell) {
             return "cell of " + length(cell.step().times(cell.parts()), cell.step());

@@ -23,7 +23,7 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
     /** The most voices of the player's own. */
     public static final int MAX_OWN = 64;
 
-    /** The pitch of a riff for which none is chosen: the A below the bass clef's top line, 110 Hz. */
+    /** The pitch of a riff for which none is chosen: the A in the lowest space of the bass clef, 110 Hz. */
     public static final int USUAL_PITCH = 45;
 
     /** What another player plays, if it has no name. */
