@@ -3,8 +3,8 @@ package nimblestride.sound.kit;
 import nimblestride.core.kit.stroke.Dynamic;
 
 /**
- * How much softer than the loudest a stroke is, by its dynamic. The steps are wide enough to be told apart with eyes
- * closed: three decibels and more.
+ * How much softer than the loudest a stroke is, by its dynamic. Steps of three decibels and more can be heard with eyes
+ * closed.
  */
 public final class StrokeLevel {
     private StrokeLevel() {}

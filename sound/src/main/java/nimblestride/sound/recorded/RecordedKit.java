@@ -22,7 +22,7 @@ import nimblestride.sound.recorded.RecordedVoice.Interval;
  * use by several threads.
  */
 public final class RecordedKit implements SampleSet {
-    /** Each dynamic has a recording of its own. */
+    /** Each dynamic has one recording, in this order. */
     private static final List<Dynamic> SOFTEST_FIRST = List.of(Dynamic.values());
 
     /** How many strokes of the same kind take turns. */

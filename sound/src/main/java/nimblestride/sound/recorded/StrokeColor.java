@@ -4,8 +4,8 @@ import nimblestride.core.kit.stroke.Dynamic;
 
 /**
  * Makes a stroke brighter or darker, in two steps: above 1.5 kHz, and once more above 7 kHz, so that drums and cymbals both
- * change. A harder stroke is brighter (common knowledge). The recordings show it, and this shows it more, so that dynamics
- * are told apart with eyes closed.
+ * change. A harder stroke is brighter (common knowledge). The recordings have some of that; this adds more, so that a
+ * listener hears every dynamic with eyes closed.
  */
 final class StrokeColor {
     private static final double[] CORNERS = {1_500, 7_000};

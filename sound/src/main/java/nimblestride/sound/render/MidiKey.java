@@ -13,9 +13,10 @@ public record MidiKey(int channel, int key) {
     /** The percussion channel. */
     public static final int PERCUSSION = 9;
 
-    /** High and low wood block, and claves: the clicks of the General MIDI 1 percussion map. */
+    /** The channel of riffs, after those of the band. */
     private static final int RIFFS = 3;
 
+    /** High and low wood block, and claves: the clicks of the General MIDI 1 percussion map. */
     private static final int[] CLICKS = {76, 76, 75, 75, 75, 77, 77, 77};
 
     static MidiKey of(Voice voice) {

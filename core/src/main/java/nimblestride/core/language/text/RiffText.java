@@ -27,10 +27,7 @@ public final class RiffText {
     static Optional<Voice> take(TextCursor cursor, NamedVoices voices) {
         Optional<MatchResult> quoted = cursor.take(QUOTED);
         if (quoted.isEmpty()) {
-            if (cursor.part(cursor.at(), cursor.end())
-                    .search(OPENING)
-                    .filter(at -> at.start() == cursor.at())
-                    .isPresent()) {
+            if (cursor.take(OPENING).isPresent()) {
                 throw cursor.here("the name of a riff between two quotes. For example: " + EXAMPLE);
             }
             return Optional.empty();

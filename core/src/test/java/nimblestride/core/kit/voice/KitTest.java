@@ -78,6 +78,8 @@ class KitTest {
         assertThat(voices.withRiff(Voice.riff("bass line", 29)).named("bass line"))
                 .map(Voice::midiKey)
                 .contains(29);
+        NamedVoices before = NamedVoices.KIT.withShortName(Kit.SNARE, "riff");
+        assertThat(before.named("riff")).contains(Kit.SNARE);
         assertThat(PitchNames.of(60)).isEqualTo("C4");
         assertThat(PitchNames.of(46)).isEqualTo("B♭2");
         assertThatExceptionOfType(StrideException.class)

@@ -19,7 +19,7 @@ final class PartMarks {
         this.area = area;
     }
 
-    /** Underlines when the text is as it will stay: it is told of while it changes. */
+    /** Underlines after the change of the text is over; during it, the area takes no styles. */
     void show(List<PartRemark> newRemarks) {
         remarks = List.copyOf(newRemarks);
         if (!waiting && (marked || !remarks.isEmpty())) {
