@@ -9,6 +9,7 @@ import nimblestride.core.language.text.BarsText;
 import nimblestride.core.language.text.LayerText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.time.value.NoteValue;
+import nimblestride.sound.kit.ClickSound;
 import nimblestride.sound.kit.Sample;
 import nimblestride.sound.kit.SampleSet;
 import nimblestride.sound.play.AudioOutput;
@@ -23,7 +24,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public final class DriftMeasure {
     private static final int HOURS = 10;
-    private static final int RATE = AudioOutput.SAMPLE_RATE;
+    private static final int RATE = AudioOutput.USUAL_RATE;
 
     private DriftMeasure() {}
 
@@ -36,7 +37,7 @@ public final class DriftMeasure {
         }
 
         @Override
-        public Sample click(int strength) {
+        public Sample click(ClickSound sound, int strength) {
             return impulse;
         }
 

@@ -40,7 +40,7 @@ final class EightLayers {
                 click,
                 100,
                 CountIn.NONE,
-                Mix.EVEN,
+                Mix.IN_A_ROOM,
                 Optional.empty(),
                 StartPoint.BEGINNING,
                 Optional.empty());

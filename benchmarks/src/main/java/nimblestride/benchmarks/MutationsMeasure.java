@@ -30,7 +30,7 @@ import nimblestride.formats.json.LogJson;
 import nimblestride.formats.midi.ExerciseMidi;
 import nimblestride.formats.musicxml.ScoreXml;
 import nimblestride.formats.source.FileImporter;
-import nimblestride.sound.wav.Recording;
+import nimblestride.sound.recording.RecordingFile;
 
 /**
  * Files of every format that is read, changed in a few places and cut off anywhere, a hundred thousand of each: none may take more
@@ -39,7 +39,6 @@ import nimblestride.sound.wav.Recording;
  */
 public final class MutationsMeasure {
     private static final int DEFAULT = 100_000;
-    private static final int RATE = 48_000;
     private static final double A_SECOND = 1e9;
 
     private MutationsMeasure() {}
@@ -84,7 +83,7 @@ public final class MutationsMeasure {
         Path wav = Files.createTempFile("mutated", ".wav");
         formats.put("wav", new Format(wav(), file -> {
             Files.write(wav, file);
-            Recording.read(wav, RATE);
+            new RecordingFile(wav).read();
         }));
         return formats;
     }

@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.time.value.Tempo;
-import nimblestride.sound.play.AudioOutput;
 import nimblestride.sound.play.Player;
 import nimblestride.sound.play.PlayerStatus;
 import nimblestride.sound.play.SoundCards;
@@ -31,7 +30,7 @@ public final class PlayingMeasure {
         busy.setDaemon(true);
         busy.start();
         Exercise exercise = EightLayers.exercise();
-        try (Player player = new Player(new SoundCards(), new RecordedKit(AudioOutput.SAMPLE_RATE))) {
+        try (Player player = new Player(new SoundCards(), RecordedKit::new)) {
             player.start(EightLayers.take());
             for (int i = 0; i < minutes * 30; i++) {
                 TimeUnit.SECONDS.sleep(2);

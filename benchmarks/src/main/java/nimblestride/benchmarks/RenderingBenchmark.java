@@ -26,11 +26,11 @@ public class RenderingBenchmark {
 
     private final float[] block = new float[BLOCK];
     private final Renderer renderer =
-            new Renderer(EightLayers.take(), new RecordedKit(AudioOutput.SAMPLE_RATE), AudioOutput.SAMPLE_RATE);
+            new Renderer(EightLayers.take(), new RecordedKit(AudioOutput.USUAL_RATE), AudioOutput.USUAL_RATE);
 
     @Benchmark
     public float secondOfSound() {
-        for (int i = 0; i < AudioOutput.SAMPLE_RATE / BLOCK; i++) {
+        for (int i = 0; i < AudioOutput.USUAL_RATE / BLOCK; i++) {
             renderer.render(block, BLOCK);
         }
         return block[0];

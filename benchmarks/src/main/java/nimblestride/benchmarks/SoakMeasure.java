@@ -45,6 +45,11 @@ public final class SoakMeasure {
         }
 
         @Override
+        public Optional<Path> folderToOpen() {
+            return Optional.empty();
+        }
+
+        @Override
         public Optional<Path> fileToSave(String suggested) {
             return Optional.empty();
         }

@@ -13,6 +13,7 @@ import nimblestride.files.AtomicFile;
 import nimblestride.formats.export.ExportFormat;
 import nimblestride.sound.recorded.RecordedKit;
 import nimblestride.sound.render.ClickSettings;
+import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.wav.WavFile;
 
@@ -47,7 +48,7 @@ record ExportTarget(String typed, String ending, Writing writing) {
 
     /** Writes the exercise as it sounds, without a click. */
     private static void sounding(Exercise exercise, Path target) {
-        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE);
+        PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE).mixed(Mix.IN_A_ROOM);
         RecordedKit kit = new RecordedKit(WavFile.SAMPLE_RATE);
         AtomicFile.write(target, out -> WavFile.DEFAULT.write(take, kit, out, WavFile.Progress.TO_THE_END));
     }

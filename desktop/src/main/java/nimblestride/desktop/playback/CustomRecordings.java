@@ -13,24 +13,24 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.files.AtomicFile;
 import nimblestride.files.FileException;
 import nimblestride.files.SourceFile;
-import nimblestride.sound.kit.CustomKit;
-import nimblestride.sound.kit.Sample;
-import nimblestride.sound.play.AudioOutput;
-import nimblestride.sound.wav.Recording;
+import nimblestride.sound.custom.ChosenSounds;
+import nimblestride.sound.recording.RecordingFile;
 
 /**
  * The recordings the user has given to voices. A copy of each is kept, so that it does not matter what becomes of the
  * file.
  */
 public final class CustomRecordings {
+    /** Of the copies, whatever they hold: earlier versions took WAV files only. */
     private static final String ENDING = ".wav";
+
     private static final int MAX_SIZE = 64 << 20;
 
     private final Path folder;
-    private final CustomKit sounds;
+    private final ChosenSounds sounds;
 
     /** @param folder of the copies, made when it is needed */
-    public CustomRecordings(Path folder, CustomKit sounds) {
+    public CustomRecordings(Path folder, ChosenSounds sounds) {
         this.folder = folder;
         this.sounds = sounds;
     }
@@ -61,7 +61,9 @@ public final class CustomRecordings {
 
     private List<String> read(Path file) {
         try {
-            sounds.put(voice(file), Recording.read(file, AudioOutput.SAMPLE_RATE));
+            RecordingFile recording = new RecordingFile(file);
+            recording.read();
+            sounds.put(voice(file), recording);
             return List.of();
         } catch (StrideException e) {
             return List.of(e.getMessage());
@@ -75,15 +77,15 @@ public final class CustomRecordings {
      *
      * @throws FileException if it is no recording that can be read, or can't be kept; the voice sounds as before
      */
-    public void put(String voice, Path wav) {
-        Sample recording = Recording.read(wav, AudioOutput.SAMPLE_RATE);
+    public void put(String voice, Path chosen) {
+        new RecordingFile(chosen).read();
         try {
             Files.createDirectories(folder);
         } catch (IOException e) {
             throw FileException.writing(folder, e);
         }
-        AtomicFile.write(file(voice), SourceFile.bytes(wav, MAX_SIZE, "a WAV file"));
-        sounds.put(voice, recording);
+        AtomicFile.write(file(voice), SourceFile.bytes(chosen, MAX_SIZE, "a WAV or FLAC file"));
+        sounds.put(voice, new RecordingFile(file(voice)));
     }
 
     /**

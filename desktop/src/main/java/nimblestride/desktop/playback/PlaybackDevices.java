@@ -7,13 +7,17 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.IntegerProperty;
+import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleIntegerProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javax.sound.midi.MidiUnavailableException;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.sound.input.SimulatedPlayer;
 import nimblestride.sound.input.TimingHabits;
 import nimblestride.sound.kit.PadHit;
 import nimblestride.sound.midi.MidiDevices;
+import nimblestride.sound.midi.PadResponse;
 import nimblestride.sound.play.AudiblePosition;
 import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.Player;
@@ -28,6 +32,11 @@ public final class PlaybackDevices implements AutoCloseable {
     private final Transport transport;
     private final BooleanProperty keys = new SimpleBooleanProperty();
     private final IntegerProperty latency = new SimpleIntegerProperty();
+    private final ObjectProperty<PadResponse> response = new SimpleObjectProperty<>(PadResponse.DEFAULT);
+    /** What devices read on their own threads. */
+    private volatile PadResponse heardAs = PadResponse.DEFAULT;
+
+    private volatile Optional<Voice> learning = Optional.empty();
     private final List<Consumer<PlayedStroke>> listeners = new ArrayList<>();
     private Optional<String> instrument = Optional.empty();
     private Optional<String> pad = Optional.empty();
@@ -40,6 +49,7 @@ public final class PlaybackDevices implements AutoCloseable {
         this.transport = transport;
         latency.addListener(change -> player.setLatency(latency.get()));
         keys.addListener(change -> listenOrNot());
+        response.addListener(change -> heardAs = response.get());
         transport.onStopped(this::listenOrNot);
     }
 
@@ -73,6 +83,28 @@ public final class PlaybackDevices implements AutoCloseable {
         Optional<AudiblePosition> heard = player.heard();
         player.strike(strike);
         Platform.runLater(() -> listeners.forEach(listener -> listener.accept(new PlayedStroke(strike, heard))));
+    }
+
+    /** Returns how MIDI pads are heard. */
+    public ObjectProperty<PadResponse> responseProperty() {
+        return response;
+    }
+
+    /** Gives the next pad that is struck a voice. */
+    public void learn(Voice voice) {
+        learning = Optional.of(voice);
+    }
+
+    /** Notes which pad was struck, on a thread of the device, if one is to be learned. */
+    private void learn(int note) {
+        Optional<Voice> voice = learning;
+        learning = Optional.empty();
+        voice.ifPresent(learned -> {
+            // The hit itself must already sound as the new voice.
+            heardAs = heardAs.learned(note, learned.name());
+            PadResponse now = heardAs;
+            Platform.runLater(() -> response.set(now));
+        });
     }
 
     /** Returns the MIDI instrument played to; empty for none. */
@@ -109,7 +141,7 @@ public final class PlaybackDevices implements AutoCloseable {
      */
     public void listenTo(String name) throws MidiUnavailableException {
         disconnectPad();
-        connection = Optional.of(MidiDevices.listen(name, this::strike));
+        connection = Optional.of(MidiDevices.listen(name, () -> heardAs, this::strike, this::learn));
         pad = Optional.of(name);
         listenOrNot();
     }

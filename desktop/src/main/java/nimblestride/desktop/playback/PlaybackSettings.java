@@ -29,7 +29,7 @@ public final class PlaybackSettings {
     private final ObjectProperty<ClickSettings> clicking = new SimpleObjectProperty<>(ClickSettings.DEFAULT);
     private final IntegerProperty percent = new SimpleIntegerProperty(OWN_TEMPO);
     private final IntegerProperty countIn = new SimpleIntegerProperty();
-    private final ObjectProperty<Mix> mix = new SimpleObjectProperty<>(Mix.EVEN);
+    private final ObjectProperty<Mix> mix = new SimpleObjectProperty<>(Mix.IN_A_ROOM);
     private final ObjectProperty<Optional<BackingBand>> band = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Loop>> loop = new SimpleObjectProperty<>(Optional.empty());
     private final IntegerProperty firstBar = new SimpleIntegerProperty();
@@ -69,7 +69,7 @@ public final class PlaybackSettings {
         return countIn;
     }
 
-    /** Returns how loud each layer, each voice, the click, and the band are. */
+    /** Returns how loud each layer, each voice, the click, the band, and the room are. */
     public ObjectProperty<Mix> mixProperty() {
         return mix;
     }

@@ -1,5 +1,6 @@
 package nimblestride.desktop.playback;
 
+import java.util.Locale;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.sound.play.PlayerStatus;
 
@@ -21,6 +22,15 @@ public final class PlaybackStatusText {
         return status.heard() ? "sound card" : "silent clock";
     }
 
+    private static String buffer(PlayerStatus now) {
+        return String.format(
+                Locale.ROOT,
+                "buffer: %,d samples, %d ms at %,d Hz",
+                now.buffer(),
+                Math.round(1_000.0 * now.buffer() / now.sampleRate()),
+                now.sampleRate());
+    }
+
     /** Returns it in full. */
     public static String full(PlayerStatus now) {
         String through = now.heard()
@@ -30,7 +40,7 @@ public final class PlaybackStatusText {
         String lost = now.lost() == 0
                 ? ""
                 : " The card was unplugged " + (now.lost() == 1 ? "once" : now.lost() + " times") + " while playing.";
-        return through + " Latency to the card: " + now.milliseconds() + " ms; "
+        return through + " Latency to the card: " + now.milliseconds() + " ms; " + buffer(now) + "; "
                 + (now.gaps() == 0 ? "no dropouts so far." : Counted.count(now.gaps(), "dropout") + " so far.")
                 + lost;
     }

@@ -17,6 +17,9 @@ public interface Dialogs {
      */
     Optional<Path> fileToOpen(List<String> endings);
 
+    /** Asks for a folder. */
+    Optional<Path> folderToOpen();
+
     /**
      * Asks where to save a file, from the usual folder on.
      *

@@ -11,6 +11,7 @@ import java.util.Properties;
 import java.util.concurrent.ThreadLocalRandom;
 import nimblestride.core.kit.band.BackingBand;
 import nimblestride.core.kit.band.BandKey;
+import nimblestride.core.kit.band.BandTime;
 import nimblestride.core.kit.band.Mode;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
@@ -21,6 +22,7 @@ import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.ui.look.DisplaySizes;
 import nimblestride.files.FileException;
+import nimblestride.sound.midi.PadResponse;
 import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.SilentBars;
@@ -71,7 +73,8 @@ final class LegacySettings {
                     band(),
                     levels(),
                     number("sound.latency", 1_000),
-                    Optional.ofNullable(properties.getProperty("sound.card")));
+                    Optional.ofNullable(properties.getProperty("sound.card")),
+                    PadResponse.DEFAULT);
         } catch (RuntimeException e) {
             // Settings of a sound that never existed need no message.
             return SoundSettings.DEFAULT;
@@ -176,11 +179,11 @@ final class LegacySettings {
         return Optional.of(new BackingBand(
                 BackingBand.Line.valueOf(line),
                 key,
-                pulse.isEmpty() ? Optional.empty() : Optional.of(NoteValue.parse(pulse))));
+                pulse.isEmpty() ? BandTime.BEATS : new BandTime.Pulse(NoteValue.parse(pulse))));
     }
 
     private Mix levels() {
-        Mix mix = Mix.EVEN
+        Mix mix = Mix.IN_A_ROOM
                 .withClick(Double.parseDouble(properties.getProperty("level.click", "1")))
                 .withBand(Double.parseDouble(properties.getProperty("level.band", "1")));
         for (String key : properties.stringPropertyNames()) {

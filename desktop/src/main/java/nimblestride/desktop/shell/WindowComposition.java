@@ -36,6 +36,7 @@ import nimblestride.desktop.workspace.share.ShareWorkspace;
 import nimblestride.desktop.workspace.sound.SoundWorkspace;
 import nimblestride.desktop.workspace.students.StudentsWorkspace;
 import nimblestride.sound.play.AudioOutputs;
+import nimblestride.sound.wav.WavFile;
 
 /**
  * Builds one window: first the services every part may use, then the parts, then the connections between them. Only
@@ -104,7 +105,7 @@ final class WindowComposition {
         edits = new BookEdits(book, steps, status);
         autosave = new BookAutosave(document, book, status);
         frame = new WindowFrame(stage, root, remembered);
-        sound = new WindowSound(document, outputs, home.resolve("voices"), road, this::follow, status);
+        sound = new WindowSound(document, book, outputs, home.resolve("voices"), road, this::follow, status);
         remembered.sound().apply(sound.transport().settings(), sound.devices());
         heading = new Heading(document, steps, sound.transport());
         CenterPane center = new CenterPane(root, heading);
@@ -145,7 +146,7 @@ final class WindowComposition {
                 road.countingSystemProperty(),
                 book,
                 sound.transport(),
-                sound.sounds(),
+                sound.sounds().at(WavFile.SAMPLE_RATE),
                 commands,
                 services);
         findings = new FindingsPane(
@@ -194,7 +195,8 @@ final class WindowComposition {
         workspaces.add(WorkspaceId.MODULATE, new ModulateWorkspace(document, sound.transport()));
         workspaces.add(WorkspaceId.PRACTICE, practice);
         workspaces.add(
-                WorkspaceId.SOUND, new SoundWorkspace(sound.transport(), sound.devices(), sound.recordings(), dialogs));
+                WorkspaceId.SOUND,
+                new SoundWorkspace(sound.transport(), sound.devices(), sound.kits(), sound.recordings(), dialogs));
         workspaces.add(
                 WorkspaceId.STUDENTS,
                 new StudentsWorkspace(document, book, edits, assign::show, share::sheet, services));

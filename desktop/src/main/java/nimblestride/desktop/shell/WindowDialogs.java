@@ -17,6 +17,7 @@ import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextInputDialog;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Stage;
 import nimblestride.desktop.service.Dialogs;
@@ -43,6 +44,16 @@ public final class WindowDialogs implements Dialogs {
     public Optional<Path> fileToOpen(List<String> endings) {
         FileChooser chooser = chooser("Open", endings);
         return chosen(() -> chooser.showOpenDialog(stage));
+    }
+
+    @Override
+    public Optional<Path> folderToOpen() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle("Choose a folder");
+        if (Files.isDirectory(folder.get())) {
+            chooser.setInitialDirectory(folder.get().toFile());
+        }
+        return chosen(() -> chooser.showDialog(stage));
     }
 
     @Override

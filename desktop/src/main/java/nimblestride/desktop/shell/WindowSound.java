@@ -5,29 +5,31 @@ import java.util.List;
 import java.util.function.Consumer;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.playback.CustomRecordings;
+import nimblestride.desktop.playback.KitChoice;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.playback.ShownExercise;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Status;
 import nimblestride.desktop.view.road.RoadView;
-import nimblestride.sound.kit.CustomKit;
-import nimblestride.sound.kit.SampleSet;
-import nimblestride.sound.play.AudioOutput;
+import nimblestride.sound.custom.ChosenSounds;
+import nimblestride.sound.kit.Sounds;
 import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.Player;
-import nimblestride.sound.recorded.RecordedKit;
 
 /** Everything in the window that makes or receives sound. */
 final class WindowSound implements AutoCloseable {
-    private final CustomKit sounds = new CustomKit(new RecordedKit(AudioOutput.SAMPLE_RATE));
+    private final ChosenSounds sounds = new ChosenSounds();
     private final LatestOnly reading = new LatestOnly("reading recordings");
     private final Transport transport;
     private final PlaybackDevices devices;
     private final CustomRecordings recordings;
+    private final KitChoice kits;
 
     /**
+     * @param book with the kits
      * @param folder of the user's own recordings
      * @param road knows the counting system and how many layers are heard
      * @param heard receives the moment heard
@@ -35,6 +37,7 @@ final class WindowSound implements AutoCloseable {
      */
     WindowSound(
             ExerciseDocument document,
+            OpenBook book,
             AudioOutputs outputs,
             Path folder,
             RoadView road,
@@ -48,6 +51,7 @@ final class WindowSound implements AutoCloseable {
                 heard);
         devices = new PlaybackDevices(player, outputs, transport);
         recordings = new CustomRecordings(folder, sounds);
+        kits = new KitChoice(document, book, sounds, status);
         reading.ask(recordings::read, (List<String> problems) -> {
             if (!problems.isEmpty()) {
                 status.show("I can't read some of your recordings: " + String.join("; ", problems) + ".");
@@ -72,8 +76,12 @@ final class WindowSound implements AutoCloseable {
         return recordings;
     }
 
-    /** Returns the sample of every voice. */
-    SampleSet sounds() {
+    KitChoice kits() {
+        return kits;
+    }
+
+    /** Returns the sounds that are heard. */
+    Sounds sounds() {
         return sounds;
     }
 
@@ -81,6 +89,7 @@ final class WindowSound implements AutoCloseable {
     public void close() {
         transport.close();
         devices.close();
+        kits.close();
         reading.close();
     }
 }

@@ -27,6 +27,7 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.formats.midi.ExerciseMidi;
+import nimblestride.sound.kit.ClickSound;
 import nimblestride.sound.kit.Sample;
 import nimblestride.sound.kit.SampleSet;
 import nimblestride.sound.render.ClickSettings;
@@ -58,7 +59,7 @@ class SampleBookSoundTest {
         }
 
         @Override
-        public Sample click(int strength) {
+        public Sample click(ClickSound sound, int strength) {
             return new Sample(1);
         }
 

@@ -13,6 +13,7 @@ import java.util.Random;
 import java.util.stream.Stream;
 import nimblestride.core.kit.band.BackingBand;
 import nimblestride.core.kit.band.BandKey;
+import nimblestride.core.kit.band.BandTime;
 import nimblestride.core.kit.band.Mode;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
@@ -22,6 +23,8 @@ import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.SixNotes;
 import nimblestride.core.time.value.NoteValue;
+import nimblestride.sound.kit.ClickSound;
+import nimblestride.sound.midi.PadResponse;
 import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.SilentBars;
@@ -47,14 +50,19 @@ class SettingsTest {
                         .with(ClickSettings.Level.PHRASE, true)
                         .pulsing(NoteValue.of(3, 16))
                         .silent(new SilentBars.Regular(3, 8))
-                        .onceIn(2),
+                        .onceIn(2)
+                        .on(ClickSound.COWBELL),
                 4,
                 Optional.of(new BackingBand(
-                        BackingBand.Line.DRONE, new BandKey(3, Mode.DORIAN), Optional.of(NoteValue.of(5, 16)))),
-                Mix.EVEN.withClick(0.4).withBand(1.5).voices(levels -> levels.with("log drum: low", 0.25)
+                        BackingBand.Line.DRONE, new BandKey(3, Mode.DORIAN), new BandTime.Pulse(NoteValue.of(5, 16)))),
+                Mix.EVEN.withClick(0.4).withBand(1.5).withRoom(0.3).voices(levels -> levels.with("log drum: low", 0.25)
                         .with("snare", 2)),
                 120,
-                Optional.of("card two"));
+                Optional.of("card two"),
+                PadResponse.DEFAULT
+                        .learned(41, "floor tom")
+                        .with(PadResponse.Touch.HEAVY)
+                        .withCrossTalk(30));
         Counting counting =
                 new Counting(CountingSystem.GROUPS, new CountWords(SixNotes.TRIP_LET, List.of("ap-ple", "ba-na-na")));
         return new Settings(1000.5, 700, true, true, 150, false, false, "/lessons", counting, sheet, 45, sound);
@@ -83,7 +91,8 @@ class SettingsTest {
                 Optional.empty(),
                 Mix.EVEN,
                 0,
-                Optional.empty());
+                Optional.empty(),
+                PadResponse.DEFAULT);
         new Settings(
                         1280,
                         800,

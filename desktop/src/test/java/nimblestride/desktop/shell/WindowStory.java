@@ -78,6 +78,11 @@ abstract class WindowStory extends FxRobot {
         }
 
         @Override
+        public Optional<Path> folderToOpen() {
+            return Optional.ofNullable(open.poll());
+        }
+
+        @Override
         public Optional<Path> fileToSave(String suggested) {
             return Optional.ofNullable(save.poll());
         }

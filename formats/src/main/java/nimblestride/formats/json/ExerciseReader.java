@@ -96,7 +96,7 @@ final class ExerciseReader {
         List<Section> sections =
                 root.has("sections") ? sections(root.member("sections"), contents) : List.of(Section.of(0));
         PlayingStyle playingStyle = root.has("manner")
-                ? playingStyle(root.member("manner").object("lead", "linear", "mostStrokes"))
+                ? playingStyle(root.member("manner").object("lead", "linear", "mostStrokes", "kit"))
                 : PlayingStyle.DEFAULT;
         PracticePlan practice = PracticeJson.read(root);
         return root.make(() -> new Exercise(name, contents, 0, tempo, sections, playingStyle, practice, voices));
@@ -195,7 +195,8 @@ final class ExerciseReader {
         OptionalInt most = place.has("mostStrokes")
                 ? OptionalInt.of(place.member("mostStrokes").whole())
                 : OptionalInt.empty();
-        return place.make(() -> new PlayingStyle(lead, linear, most));
+        Optional<String> kit = place.optional("kit", JsonNodeReader::text);
+        return place.make(() -> new PlayingStyle(lead, linear, most, kit));
     }
 
     private static Tempo tempo(JsonNodeReader place) {

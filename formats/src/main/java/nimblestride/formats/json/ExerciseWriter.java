@@ -114,6 +114,7 @@ final class ExerciseWriter {
             node.put("linear", true);
         }
         playingStyle.maxStrokesPerSecond().ifPresent(most -> node.put("mostStrokes", most));
+        playingStyle.kit().ifPresent(kit -> node.put("kit", kit));
         return node;
     }
 

@@ -192,8 +192,9 @@ public final class ExerciseMidi {
             if (i + 1 < part.size()) {
                 off = Math.max(on, Math.min(off, ticks.at(part.get(i + 1).at)));
             }
-            long grace = graceTicks(part.get(i).tempo, ticks);
             Stroke stroke = part.get(i).hit.stroke();
+            long since = i == 0 ? on : on - ticks.at(part.get(i - 1).at);
+            long grace = graceTicks(stroke.ornament(), part.get(i).tempo, since, ticks);
             for (Voice voice : part.get(i).hit.voices()) {
                 int channel = voice.isRiff() ? RIFF_CHANNEL : PERCUSSION_CHANNEL;
                 for (int before = stroke.ornament().graceNotes(); before > 0; before--) {
@@ -208,10 +209,16 @@ public final class ExerciseMidi {
         }
     }
 
-    /** Returns how far before the note its grace notes come, whatever the tempo. */
-    private static long graceTicks(Tempo tempo, MidiTicks ticks) {
-        double quarters = tempo.quartersPerMinute().doubleValue() / 60 * Ornament.SECONDS_BETWEEN_GRACE_NOTES;
-        return Math.max(1, Math.round(quarters * ticks.perQuarter()));
+    /**
+     * Returns how far apart grace notes are.
+     *
+     * @param since ticks since the stroke before
+     */
+    private static long graceTicks(Ornament ornament, Tempo tempo, long since, MidiTicks ticks) {
+        double ticksPerSecond = tempo.quartersPerMinute().doubleValue() / 60 * ticks.perQuarter();
+        double beat = tempo.seconds(tempo.beat()).doubleValue();
+        double seconds = ornament.secondsBetweenGraceNotes(beat, since / ticksPerSecond);
+        return Math.max(1, Math.round(seconds * ticksPerSecond));
     }
 
     private static int velocity(Stroke stroke) {

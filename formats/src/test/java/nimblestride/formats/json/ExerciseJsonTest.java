@@ -112,8 +112,11 @@ class ExerciseJsonTest {
                         Arbitraries.of(LeadHand.values()),
                         Arbitraries.of(true, false),
                         Arbitraries.integers().between(0, 40))
-                .as((lead, linear, most) ->
-                        new PlayingStyle(lead, linear, most == 0 ? OptionalInt.empty() : OptionalInt.of(most)));
+                .as((lead, linear, most) -> new PlayingStyle(
+                        lead,
+                        linear,
+                        most == 0 ? OptionalInt.empty() : OptionalInt.of(most),
+                        linear ? Optional.of("Barn kit") : Optional.empty()));
         Arbitrary<List<String>> practiced = Arbitraries.of("R L R R", ">R . (L) K", "llR L", "Rz H")
                 .list()
                 .ofMaxSize(3)

@@ -136,7 +136,7 @@ class ExerciseMidiTest {
                 .containsExactlyInAnyOrder(38, 49, 49, 49, 36, 36, 36);
         long quarter = sequence.getResolution();
         assertThat(notes.stream().filter(event -> event.getTick() == quarter)).hasSize(2);
-        assertThat(notes.stream().filter(event -> event.getTick() < quarter && event.getTick() > quarter * 0.9))
+        assertThat(notes.stream().filter(event -> event.getTick() < quarter && event.getTick() > quarter * 0.87))
                 .hasSize(4);
     }
 

@@ -26,7 +26,7 @@ public final class Sample {
     }
 
     /** Returns the recording with its end, from a sample on, repeated until it is released. */
-    Sample heldFrom(int sample) {
+    public Sample heldFrom(int sample) {
         if (sample < 0 || sample >= samples.length) {
             throw new InvalidValueException("a sound of " + samples.length + " samples can't hold from " + sample);
         }
@@ -36,6 +36,11 @@ public final class Sample {
     /** Returns how many samples it has. */
     public int length() {
         return samples.length;
+    }
+
+    /** Returns a copy of its samples. */
+    public float[] samples() {
+        return samples.clone();
     }
 
     /** Returns one sample. */

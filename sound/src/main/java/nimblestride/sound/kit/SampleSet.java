@@ -20,12 +20,13 @@ public interface SampleSet {
     /**
      * Returns a click.
      *
+     * @param sound what it is played on
      * @param strength from 0 to {@value #WEAKEST_CLICK}: each sounds different
      */
-    Sample click(int strength);
+    Sample click(ClickSound sound, int strength);
 
     /**
-     * Returns a tone, held until it is released.
+     * Returns a tone; one that does not fade is held until it is released.
      *
      * @param midiKey pitch; 60 is middle C
      */
@@ -55,8 +56,8 @@ public interface SampleSet {
         }
 
         @Override
-        public Sample click(int strength) {
-            return click ? all.click(strength) : SILENT;
+        public Sample click(ClickSound sound, int strength) {
+            return click ? all.click(sound, strength) : SILENT;
         }
 
         @Override

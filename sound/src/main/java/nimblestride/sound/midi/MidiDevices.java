@@ -3,7 +3,9 @@ package nimblestride.sound.midi;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import java.util.function.Predicate;
+import java.util.function.Supplier;
 import javax.sound.midi.MidiDevice;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.MidiUnavailableException;
@@ -89,13 +91,17 @@ public final class MidiDevices {
     /**
      * Listens to a pad or keyboard.
      *
+     * @param response how the pads are heard now
      * @param struck receives each hit, on a thread of the device
+     * @param learn receives the MIDI note of each hit first, on that thread
      * @throws MidiUnavailableException if it is missing or in use
      */
-    public static Connection listen(String name, Consumer<PadHit> struck) throws MidiUnavailableException {
+    public static Connection listen(
+            String name, Supplier<PadResponse> response, Consumer<PadHit> struck, IntConsumer learn)
+            throws MidiUnavailableException {
         MidiDevice device = find(name, one -> one.getMaxTransmitters() != 0);
         device.open();
-        device.getTransmitter().setReceiver(new MidiPads(struck));
+        device.getTransmitter().setReceiver(new MidiPads(response, struck, learn, System::nanoTime));
         return device::close;
     }
 }

@@ -2,9 +2,19 @@ package nimblestride.sound.play;
 
 import javax.sound.sampled.LineUnavailableException;
 
-/** Plays samples: 16 bits, mono, at {@link #SAMPLE_RATE}. */
+/** Plays samples: 16 bits, mono, at its own rate. */
 public interface AudioOutput extends AutoCloseable {
-    int SAMPLE_RATE = 48_000;
+    /** The rate of an output that has no preference, in samples per second. */
+    int USUAL_RATE = 48_000;
+
+    /** How long a buffer lasts, in seconds: short enough that a change is heard soon. */
+    double BUFFERED_SECONDS = 0.05;
+
+    /** Returns how many samples it plays per second. */
+    int sampleRate();
+
+    /** Returns how many samples it takes ahead. */
+    int buffer();
 
     /** Returns the name the user sees: a sound card's, or {@code silent clock}. */
     String name();

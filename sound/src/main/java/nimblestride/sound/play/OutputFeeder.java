@@ -6,6 +6,7 @@ import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
 import javax.sound.sampled.LineUnavailableException;
+import nimblestride.sound.room.Room;
 
 /**
  * Feeds an output with rendered samples and live hits. It allocates nothing per block, and waits only for the output.
@@ -14,8 +15,8 @@ import javax.sound.sampled.LineUnavailableException;
 final class OutputFeeder implements Runnable {
     static final int BLOCK = 256;
 
-    /** Takes a twentieth of a second from silence to full volume, slow enough not to click. */
-    private static final float STEP = 20f / AudioOutput.SAMPLE_RATE;
+    /** How long it takes from silence to full volume, in seconds: slow enough not to click. */
+    private static final float SECONDS_TO_GLIDE = 0.05f;
 
     private static final long NANOS_PER_LOOK = 500_000;
 
@@ -27,6 +28,10 @@ final class OutputFeeder implements Runnable {
     private final AudioOutputs outputs;
     private final AtomicReference<AudioOutput> better = new AtomicReference<>();
     private final float[] block = new float[BLOCK];
+    private final float[] struck = new float[BLOCK];
+    private final int sampleRate;
+    private final float step;
+    private final Room room;
     private final byte[] bytes = new byte[BLOCK * SoundCard.BYTES_PER_SAMPLE];
     private volatile AudioOutput out;
     /** The output position at which the rendered samples begin. */
@@ -36,6 +41,7 @@ final class OutputFeeder implements Runnable {
     private final AtomicLong gaps = new AtomicLong();
     private final AtomicInteger lost = new AtomicInteger();
     private volatile float volume;
+    private volatile float roomLevel;
     private volatile boolean stopping;
     private long taken;
     private float loudness;
@@ -50,6 +56,9 @@ final class OutputFeeder implements Runnable {
         this.volume = volume;
         this.loudness = volume;
         this.out = opened();
+        this.sampleRate = out.sampleRate();
+        this.step = 1 / (SECONDS_TO_GLIDE * sampleRate);
+        this.room = new Room(sampleRate);
     }
 
     /** Opens the best output; if its driver fails, opens the silent clock, which keeps time. */
@@ -60,6 +69,11 @@ final class OutputFeeder implements Runnable {
             ThreadDefects.report(e);
             return new SilentOutput();
         }
+    }
+
+    /** Returns the rate of the first output: another one plays on at that rate, too. */
+    int sampleRate() {
+        return sampleRate;
     }
 
     @Override
@@ -100,11 +114,16 @@ final class OutputFeeder implements Runnable {
             goOver(come);
         }
         fetch();
-        live.mixInto(block, BLOCK);
+        Arrays.fill(struck, 0);
+        live.mixInto(struck, BLOCK);
+        room.answer(struck, BLOCK, roomLevel);
+        for (int i = 0; i < BLOCK; i++) {
+            block[i] += struck[i];
+        }
         SoftLimiter.limit(block, BLOCK);
         float target = stopping ? 0 : volume;
         for (int i = 0; i < BLOCK; i++) {
-            loudness = glide(loudness, target);
+            loudness = glide(loudness, target, step);
             int sample = Math.round(Math.max(-1, Math.min(1, block[i] * loudness)) * Short.MAX_VALUE);
             bytes[2 * i] = (byte) sample;
             bytes[2 * i + 1] = (byte) (sample >> 8);
@@ -132,7 +151,7 @@ final class OutputFeeder implements Runnable {
     private void another() {
         lost.incrementAndGet();
         failures++;
-        goOver(failures > MAX_FAILURES ? new SilentOutput() : opened());
+        goOver(failures > MAX_FAILURES ? new SilentOutput(sampleRate) : opened());
     }
 
     private void fetch() {
@@ -153,12 +172,12 @@ final class OutputFeeder implements Runnable {
         close(out);
         first.set(taken);
         written.set(0);
-        out = other;
+        out = other.sampleRate() == sampleRate ? other : new ResampledOutput(other, sampleRate, BLOCK);
     }
 
     /** Moves a volume one small step toward its target. Called once per sample. */
-    static float glide(float now, float target) {
-        return now < target ? Math.min(target, now + STEP) : Math.max(target, now - STEP);
+    static float glide(float now, float target, float step) {
+        return now < target ? Math.min(target, now + step) : Math.max(target, now - step);
     }
 
     /** Offers another output to switch to. */
@@ -192,6 +211,11 @@ final class OutputFeeder implements Runnable {
     /** Returns how many outputs have gone away. */
     int lost() {
         return lost.get();
+    }
+
+    /** Sets how loud the room answers live hits. */
+    void setRoom(float level) {
+        roomLevel = level;
     }
 
     void setVolume(float newVolume) {

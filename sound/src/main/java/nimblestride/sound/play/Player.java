@@ -7,7 +7,7 @@ import java.util.concurrent.atomic.AtomicReference;
 import java.util.concurrent.locks.LockSupport;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.sound.kit.PadHit;
-import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.kit.Sounds;
 import nimblestride.sound.kit.StrokeLevel;
 import nimblestride.sound.midi.MidiPort;
 import nimblestride.sound.render.MidiKey;
@@ -30,7 +30,7 @@ public final class Player implements AutoCloseable {
     public static final float DEFAULT_VOLUME = 0.5f;
 
     private final AudioOutputs outputs;
-    private final SampleSet sounds;
+    private final Sounds sounds;
     private final LiveHits live = new LiveHits();
     private final AtomicReference<PlaybackRequest> wanted = new AtomicReference<>();
     private final Deque<TimeAnchor> anchors = new ArrayDeque<>();
@@ -38,6 +38,7 @@ public final class Player implements AutoCloseable {
     private volatile Optional<MidiPort> port = Optional.empty();
     private volatile Optional<String> problem = Optional.empty();
     private volatile float volume = DEFAULT_VOLUME;
+    private volatile float room = 1;
     private volatile int latency;
     private volatile Optional<Thread> last = Optional.empty();
 
@@ -49,7 +50,7 @@ public final class Player implements AutoCloseable {
     private record Session(OutputFeeder speaker, boolean plays) {}
 
     /** Creates a player that is stopped, at the default volume. */
-    public Player(AudioOutputs outputs, SampleSet sounds) {
+    public Player(AudioOutputs outputs, Sounds sounds) {
         this.outputs = outputs;
         this.sounds = sounds;
     }
@@ -62,8 +63,11 @@ public final class Player implements AutoCloseable {
         }
         wanted.set(null);
         problem = Optional.empty();
+        room = (float) request.mix().room();
         SampleRingBuffer ahead = new SampleRingBuffer();
-        Renderer renderer = new Renderer(request, sounds, AudioOutput.SAMPLE_RATE, new Renderer.Listener() {
+        OutputFeeder speaker = new OutputFeeder(ahead, live, outputs, volume);
+        int rate = speaker.sampleRate();
+        Renderer renderer = new Renderer(request, sounds.at(rate), rate, new Renderer.Listener() {
             @Override
             public void anchored(TimeAnchor anchor) {
                 anchor(anchor);
@@ -74,7 +78,7 @@ public final class Player implements AutoCloseable {
                 port.ifPresent(instrument -> instrument.begun(key, level, frame, end));
             }
         });
-        begin(ahead, true, speaker -> render(renderer, ahead, speaker));
+        begin(speaker, true, () -> render(renderer, ahead, speaker));
     }
 
     /** Makes live hits audible while nothing plays. */
@@ -82,19 +86,16 @@ public final class Player implements AutoCloseable {
         if (session.isEmpty()) {
             end();
             SampleRingBuffer silence = new SampleRingBuffer();
-            begin(silence, false, speaker -> renderSilence(silence, speaker));
+            OutputFeeder speaker = new OutputFeeder(silence, live, outputs, volume);
+            begin(speaker, false, () -> renderSilence(silence, speaker));
         }
     }
 
-    /** Renders until its feeder is replaced. */
-    private interface Rendering {
-        void run(OutputFeeder speaker);
-    }
-
-    private void begin(SampleRingBuffer ahead, boolean plays, Rendering rendering) {
-        OutputFeeder speaker = new OutputFeeder(ahead, live, outputs, volume);
+    /** @param rendering renders until the feeder is replaced */
+    private void begin(OutputFeeder speaker, boolean plays, Runnable rendering) {
+        speaker.setRoom(room);
         session = Optional.of(new Session(speaker, plays));
-        daemon("rendering", () -> rendering.run(speaker)).start();
+        daemon("rendering", rendering).start();
         daemon("searching outputs", () -> search(speaker)).start();
         daemon("playing to MIDI", () -> playToPort(speaker)).start();
         Thread playing = daemon("playing", speaker);
@@ -111,6 +112,7 @@ public final class Player implements AutoCloseable {
     /** Changes to another request at its next unit, without a gap; does nothing where nothing plays. */
     public void change(PlaybackRequest request) {
         wanted.set(request);
+        setRoom(request.mix().room());
     }
 
     /** Stops; the sound fades away in a moment, which it does not wait for. */
@@ -143,8 +145,15 @@ public final class Player implements AutoCloseable {
         return session.map(playing -> {
             OutputFeeder speaker = playing.speaker;
             AudioOutput out = speaker.out();
-            long milliseconds = speaker.onTheWay() * 1_000 / AudioOutput.SAMPLE_RATE;
-            return new PlayerStatus(out.name(), out.isHeard(), milliseconds, speaker.gaps(), speaker.lost());
+            long milliseconds = speaker.onTheWay() * 1_000 / out.sampleRate();
+            return new PlayerStatus(
+                    out.name(),
+                    out.isHeard(),
+                    milliseconds,
+                    out.sampleRate(),
+                    out.buffer(),
+                    speaker.gaps(),
+                    speaker.lost());
         });
     }
 
@@ -170,7 +179,7 @@ public final class Player implements AutoCloseable {
     }
 
     private long heardFrame(OutputFeeder speaker) {
-        return speaker.heard() - (long) latency * AudioOutput.SAMPLE_RATE / 1_000;
+        return speaker.heard() - (long) latency * speaker.sampleRate() / 1_000;
     }
 
     private TimeAnchor second() {
@@ -181,12 +190,16 @@ public final class Player implements AutoCloseable {
 
     /** Plays a hit at once, if anything is playing or listened to. */
     public void strike(PadHit strike) {
-        if (session.isPresent()) {
-            live.strike(
-                    strike.voice().midiKey(),
-                    sounds.voice(strike.voice(), strike.level(), System.nanoTime()),
-                    StrokeLevel.of(strike.level()));
-        }
+        session.ifPresent(playing -> live.strike(
+                strike.voice().midiKey(),
+                sounds.at(playing.speaker.sampleRate()).voice(strike.voice(), strike.level(), System.nanoTime()),
+                StrokeLevel.of(strike.level())));
+    }
+
+    /** Sets how loud the room answers live hits: 0 for no room, 1 as usual. */
+    public void setRoom(double level) {
+        room = (float) level;
+        session.ifPresent(playing -> playing.speaker.setRoom(room));
     }
 
     /** Sets the volume, from 0 to 1. A change glides, so that loudness never jumps. */

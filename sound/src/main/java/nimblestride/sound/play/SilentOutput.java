@@ -4,15 +4,35 @@ import java.util.concurrent.locks.LockSupport;
 
 /** Replaces a missing sound card: takes samples at a card's pace and makes no sound. */
 public final class SilentOutput implements AudioOutput {
-    private static final int BUFFERED_SAMPLES = SAMPLE_RATE / 20;
     private static final long NANOS_PER_SECOND = 1_000_000_000;
 
+    private final int sampleRate;
     private final long opened = System.nanoTime();
     private volatile long written;
     /** Samples by which the clock has stopped so far; it stops, as a card does, when it has nothing to play. */
     private volatile long stoodStill;
 
     private volatile boolean closed;
+
+    /** Takes samples at the usual rate. */
+    public SilentOutput() {
+        this(USUAL_RATE);
+    }
+
+    /** @param sampleRate at which it takes samples, per second */
+    public SilentOutput(int sampleRate) {
+        this.sampleRate = sampleRate;
+    }
+
+    @Override
+    public int sampleRate() {
+        return sampleRate;
+    }
+
+    @Override
+    public int buffer() {
+        return (int) (BUFFERED_SECONDS * sampleRate);
+    }
 
     @Override
     public String name() {
@@ -30,17 +50,17 @@ public final class SilentOutput implements AudioOutput {
         stoodStill = Math.max(stoodStill, elapsed() - written);
         written += length / SoundCard.BYTES_PER_SAMPLE;
         while (!closed && !Thread.currentThread().isInterrupted()) {
-            long tooMany = written - heard() - BUFFERED_SAMPLES;
+            long tooMany = written - heard() - buffer();
             if (tooMany <= 0) {
                 return;
             }
-            LockSupport.parkNanos(tooMany * NANOS_PER_SECOND / SAMPLE_RATE);
+            LockSupport.parkNanos(tooMany * NANOS_PER_SECOND / sampleRate);
         }
     }
 
     private long elapsed() {
         long nanos = System.nanoTime() - opened;
-        return nanos / NANOS_PER_SECOND * SAMPLE_RATE + nanos % NANOS_PER_SECOND * SAMPLE_RATE / NANOS_PER_SECOND;
+        return nanos / NANOS_PER_SECOND * sampleRate + nanos % NANOS_PER_SECOND * sampleRate / NANOS_PER_SECOND;
     }
 
     @Override

@@ -7,9 +7,6 @@ import javax.sound.sampled.SourceDataLine;
 /** An open sound card of the machine. */
 final class SoundCard implements AudioOutput {
     static final int BYTES_PER_SAMPLE = 2;
-    static final AudioFormat FORMAT = new AudioFormat(SAMPLE_RATE, 8 * BYTES_PER_SAMPLE, 1, true, false);
-
-    private static final int BUFFERED_SAMPLES = SAMPLE_RATE / 20;
 
     private final String name;
     private final SourceDataLine line;
@@ -20,11 +17,16 @@ final class SoundCard implements AudioOutput {
         this.line = line;
     }
 
+    /** Returns the format at a sample rate. */
+    static AudioFormat format(int sampleRate) {
+        return new AudioFormat(sampleRate, Byte.SIZE * BYTES_PER_SAMPLE, 1, true, false);
+    }
+
     /** Opens a line of a card. */
-    static SoundCard open(String name, SourceDataLine line) throws LineUnavailableException {
+    static SoundCard open(String name, SourceDataLine line, int sampleRate) throws LineUnavailableException {
         boolean playing = false;
         try {
-            line.open(FORMAT, BUFFERED_SAMPLES * BYTES_PER_SAMPLE);
+            line.open(format(sampleRate), (int) (BUFFERED_SECONDS * sampleRate) * BYTES_PER_SAMPLE);
             line.start();
             playing = true;
             return new SoundCard(name, line);
@@ -33,6 +35,16 @@ final class SoundCard implements AudioOutput {
                 line.close();
             }
         }
+    }
+
+    @Override
+    public int sampleRate() {
+        return (int) line.getFormat().getSampleRate();
+    }
+
+    @Override
+    public int buffer() {
+        return line.getBufferSize() / BYTES_PER_SAMPLE;
     }
 
     @Override

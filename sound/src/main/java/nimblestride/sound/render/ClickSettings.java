@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.NoteValue;
+import nimblestride.sound.kit.ClickSound;
 
 /**
  * What the click plays, and where it is silent.
@@ -14,9 +15,15 @@ import nimblestride.core.time.value.NoteValue;
  * @param everyBars clicks in one bar of so many: 1 for every bar, up to {@value SilentBars#MAX_BARS}
  * @param pulse that runs on across the bar lines from the start, for {@link Level#PULSE}
  * @param layer name of the layer that is clicked, for {@link Level#LAYER}; empty for the first
+ * @param sound what it is played on
  */
 public record ClickSettings(
-        Set<Level> levels, SilentBars silence, int everyBars, NoteValue pulse, Optional<String> layer) {
+        Set<Level> levels,
+        SilentBars silence,
+        int everyBars,
+        NoteValue pulse,
+        Optional<String> layer,
+        ClickSound sound) {
     /** The shortest pulse; anything quicker is no pulse any more. */
     public static final NoteValue MIN_PULSE = NoteValue.of(1, 64);
 
@@ -57,7 +64,7 @@ public record ClickSettings(
 
     /** No click. */
     public static final ClickSettings NONE =
-            new ClickSettings(Set.of(), SilentBars.NEVER, 1, NoteValue.QUARTER, Optional.empty());
+            new ClickSettings(Set.of(), SilentBars.NEVER, 1, NoteValue.QUARTER, Optional.empty(), ClickSound.TONES);
 
     /** The 1 of each bar and each beat. */
     public static final ClickSettings DEFAULT = NONE.with(Level.BAR, true).with(Level.BEAT, true);
@@ -83,27 +90,32 @@ public record ClickSettings(
         } else {
             changed.remove(level);
         }
-        return new ClickSettings(changed, silence, everyBars, pulse, layer);
+        return new ClickSettings(changed, silence, everyBars, pulse, layer, sound);
     }
 
     /** Returns the settings with other silent bars. */
     public ClickSettings silent(SilentBars newSilence) {
-        return new ClickSettings(levels, newSilence, everyBars, pulse, layer);
+        return new ClickSettings(levels, newSilence, everyBars, pulse, layer, sound);
     }
 
     /** Returns the settings with a click in one bar of so many. */
     public ClickSettings onceIn(int bars) {
-        return new ClickSettings(levels, silence, bars, pulse, layer);
+        return new ClickSettings(levels, silence, bars, pulse, layer, sound);
     }
 
     /** Returns the settings with another pulse. */
     public ClickSettings pulsing(NoteValue newPulse) {
-        return new ClickSettings(levels, silence, everyBars, newPulse, layer);
+        return new ClickSettings(levels, silence, everyBars, newPulse, layer, sound);
     }
 
     /** Returns the settings with another layer. */
     public ClickSettings onLayer(String name) {
-        return new ClickSettings(levels, silence, everyBars, pulse, Optional.of(name));
+        return new ClickSettings(levels, silence, everyBars, pulse, Optional.of(name), sound);
+    }
+
+    /** Returns the settings with another sound. */
+    public ClickSettings on(ClickSound newSound) {
+        return new ClickSettings(levels, silence, everyBars, pulse, layer, newSound);
     }
 
     /** Returns whether the click plays in a bar. */

@@ -2,7 +2,9 @@ package nimblestride.sound.render;
 
 import nimblestride.core.kit.band.BandNote.Player;
 import nimblestride.core.kit.voice.Choke;
+import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
+import nimblestride.sound.kit.ClickSound;
 
 /**
  * What a MIDI instrument plays: a drum by its key in the General MIDI 1 percussion map, a riff or a tone by its pitch.
@@ -23,8 +25,8 @@ public record MidiKey(int channel, int key) {
         return new MidiKey(voice.isRiff() ? RIFFS : PERCUSSION, voice.midiKey());
     }
 
-    static MidiKey click(int strength) {
-        return new MidiKey(PERCUSSION, CLICKS[strength]);
+    static MidiKey click(ClickSound sound, int strength) {
+        return new MidiKey(PERCUSSION, sound == ClickSound.COWBELL ? Kit.COWBELL.midiKey() : CLICKS[strength]);
     }
 
     static MidiKey tone(Player player, int pitch) {

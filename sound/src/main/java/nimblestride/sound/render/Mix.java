@@ -14,17 +14,22 @@ import nimblestride.core.foundation.failure.InvalidValueException;
  * @param voices by name
  * @param click from 0 to {@value #LOUDEST}
  * @param band from 0 to {@value #LOUDEST}
+ * @param room how loud the room answers, from 0 (no room) to {@value #LOUDEST}
  */
-public record Mix(Levels layers, Levels voices, double click, double band) {
+public record Mix(Levels layers, Levels voices, double click, double band, double room) {
     /** The loudest level; 1 is unchanged. */
     public static final double LOUDEST = 2;
 
-    /** Everything unchanged. */
-    public static final Mix EVEN = new Mix(Levels.EVEN, Levels.EVEN, 1, 1);
+    /** Everything unchanged, in no room. */
+    public static final Mix EVEN = new Mix(Levels.EVEN, Levels.EVEN, 1, 1, 0);
+
+    /** Everything unchanged, in a room. */
+    public static final Mix IN_A_ROOM = EVEN.withRoom(1);
 
     public Mix {
         check(click);
         check(band);
+        check(room);
     }
 
     private static void check(double level) {
@@ -90,30 +95,35 @@ public record Mix(Levels layers, Levels voices, double click, double band) {
     }
 
     /**
-     * Returns what lasts from one exercise to the next: the levels of voices, click, and band; not those of layers,
+     * Returns what lasts from one exercise to the next: the levels of voices, click, band, and room; not those of layers,
      * and not what is muted or solo.
      */
     public Mix lasting() {
-        return new Mix(Levels.EVEN, new Levels(voices.levels, Set.of(), Set.of()), click, band);
+        return new Mix(Levels.EVEN, new Levels(voices.levels, Set.of(), Set.of()), click, band, room);
     }
 
     /** Returns the mix with changed layers. */
     public Mix layers(UnaryOperator<Levels> change) {
-        return new Mix(change.apply(layers), voices, click, band);
+        return new Mix(change.apply(layers), voices, click, band, room);
     }
 
     /** Returns the mix with changed voices. */
     public Mix voices(UnaryOperator<Levels> change) {
-        return new Mix(layers, change.apply(voices), click, band);
+        return new Mix(layers, change.apply(voices), click, band, room);
     }
 
     /** Returns the mix with another level of the click. */
     public Mix withClick(double level) {
-        return new Mix(layers, voices, level, band);
+        return new Mix(layers, voices, level, band, room);
     }
 
     /** Returns the mix with another level of the band. */
     public Mix withBand(double level) {
-        return new Mix(layers, voices, click, level);
+        return new Mix(layers, voices, click, level, room);
+    }
+
+    /** Returns the mix in another room; 0 for none. */
+    public Mix withRoom(double level) {
+        return new Mix(layers, voices, click, band, level);
     }
 }

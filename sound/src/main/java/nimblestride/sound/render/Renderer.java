@@ -7,7 +7,9 @@ import java.util.Deque;
 import java.util.Iterator;
 import java.util.List;
 import java.util.PriorityQueue;
+import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.sound.kit.SampleSet;
+import nimblestride.sound.room.Room;
 
 /**
  * Renders a playback request into samples, block after block. Every onset is placed by its exact time from the last
@@ -24,9 +26,12 @@ public final class Renderer {
     private final int sampleRate;
     private final Listener listener;
     private final LookAheadLimiter limiter;
+    private final Room room;
     private final PriorityQueue<Cue> coming = new PriorityQueue<>(Cue.IN_ORDER);
     private final long earliest;
     private final List<RingingSample> ringing = new ArrayList<>();
+    /** What stands in no room: the click. Grows to the largest block. */
+    private float[] dry = new float[0];
     /** How far the mix is; what is heard comes out of the limiter a little later. */
     private long frame;
 
@@ -62,16 +67,17 @@ public final class Renderer {
     /** Creates a renderer at the request's start point, with a listener. */
     public Renderer(PlaybackRequest request, SampleSet sounds, int sampleRate, Listener listener) {
         this.sampleRate = sampleRate;
-        this.earliest = (long) Math.ceil(StrokeNotes.MAX_LEAD * sampleRate);
+        this.earliest = (long) Math.ceil(Ornament.MAX_LEAD * sampleRate);
         this.listener = listener;
         this.limiter = new LookAheadLimiter(sampleRate);
+        this.room = new Room(sampleRate);
         SectionScheduler first = SectionScheduler.first(request, sounds, sampleRate);
         first.countIn().forEach((at, click) -> coming.add(cue(at, Cue.RINGS_OUT, click)));
         add(first);
     }
 
     private Cue cue(long begins, long ends, SoundOnset onset) {
-        return new Cue(begins, ends, cues++, onset.key(), onset.sound(), onset.level());
+        return new Cue(begins, ends, cues++, onset.key(), onset.sound(), onset.level(), onset.click());
     }
 
     private void add(SectionScheduler scheduler) {
@@ -169,9 +175,19 @@ public final class Renderer {
         while (!coming.isEmpty() && coming.element().frame() < end) {
             begin(coming.remove());
         }
-        ringing.removeIf(sound -> !sound.mixInto(block, frames, frame));
+        if (dry.length < frames) {
+            dry = new float[frames];
+        }
+        Arrays.fill(dry, 0, frames, 0);
+        for (int i = ringing.size() - 1; i >= 0; i--) {
+            RingingSample sound = ringing.get(i);
+            if (!sound.mixInto(sound.isClick() ? dry : block, frames, frame)) {
+                ringing.remove(i);
+            }
+        }
+        room.answer(block, frames, (float) stretches.getLast().request().mix().room());
         for (int i = 0; i < frames; i++) {
-            block[i] *= HEADROOM;
+            block[i] = HEADROOM * (block[i] + dry[i]);
         }
         frame = end;
         while (stretches.size() > 1 && second().anchor().frame() <= frame) {

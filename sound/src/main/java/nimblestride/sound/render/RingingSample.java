@@ -2,7 +2,9 @@ package nimblestride.sound.render;
 
 /** Plays one sample from its onset. It rings out, or is released and fades quickly. */
 final class RingingSample {
-    private static final double SECONDS_TO_FADE = 0.006;
+    private static final double SECONDS_TO_CHOKE = 0.006;
+    /** A string or a key that is let go. */
+    private static final double SECONDS_TO_RELEASE = 0.05;
 
     private final Cue cue;
     private final int fade;
@@ -12,7 +14,13 @@ final class RingingSample {
     RingingSample(Cue cue, int sampleRate) {
         this.cue = cue;
         this.letGo = cue.end();
-        this.fade = Math.max(1, (int) (SECONDS_TO_FADE * sampleRate));
+        this.fade =
+                Math.max(1, (int) ((cue.end() == Cue.RINGS_OUT ? SECONDS_TO_CHOKE : SECONDS_TO_RELEASE) * sampleRate));
+    }
+
+    /** Returns whether it is a click, which stands in no room. */
+    boolean isClick() {
+        return cue.click();
     }
 
     /** Stops for another sound if that one chokes it, as a closed hi-hat chokes an open one. */

@@ -53,7 +53,7 @@ final class SectionScheduler {
         this.anchor = anchor;
         this.sounds = sounds;
         this.passage = passages.get(anchor.section());
-        this.onsets = new SectionSounds(passage.content(), request, clicks(), sounds);
+        this.onsets = new SectionSounds(passage.content(), passage.tempo(), request, clicks(), sounds);
         this.firstBar = phrase().barAt(anchor.moment());
         this.playedBefore = playedBefore;
         this.laidOut = anchor.moment();
@@ -138,8 +138,12 @@ final class SectionScheduler {
         request.countIn()
                 .clicks(bar, withinItsBar(phrase(), anchor.moment()))
                 .forEach((at, level) ->
-                        clicks.put(beginning.frameOf(at), SectionSounds.click(at, level, request.mix(), sounds)));
+                        clicks.put(beginning.frameOf(at), SectionSounds.click(at, level, request, sounds)));
         return clicks;
+    }
+
+    PlaybackRequest request() {
+        return request;
     }
 
     TimeAnchor anchor() {

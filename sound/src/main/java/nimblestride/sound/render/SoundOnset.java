@@ -13,10 +13,12 @@ import nimblestride.sound.kit.Sample;
  * @param sound the sample to play
  * @param level from 0 to 1
  * @param length how long it is held; empty if it rings out
+ * @param click whether it is a click, which stands in no room
  */
-record SoundOnset(NoteValue at, double early, MidiKey key, Sample sound, float level, Optional<NoteValue> length) {
-    /** Creates a sound that begins at its moment and rings out. */
-    SoundOnset(NoteValue at, MidiKey key, Sample sound, float level) {
-        this(at, 0, key, sound, level, Optional.empty());
+record SoundOnset(
+        NoteValue at, double early, MidiKey key, Sample sound, float level, Optional<NoteValue> length, boolean click) {
+    /** Creates a click. */
+    static SoundOnset click(NoteValue at, MidiKey key, Sample sound, float level) {
+        return new SoundOnset(at, 0, key, sound, level, Optional.empty(), true);
     }
 }

@@ -23,7 +23,7 @@ public record Impulses(ToDoubleFunction<Voice> voice, IntToDoubleFunction click,
     }
 
     @Override
-    public Sample click(int strength) {
+    public Sample click(ClickSound sound, int strength) {
         return new Sample((float) click.applyAsDouble(strength));
     }
 

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import javax.sound.midi.MidiMessage;
 import javax.sound.midi.MidiUnavailableException;
 import javax.sound.midi.Receiver;
@@ -14,6 +16,8 @@ import nimblestride.core.kit.voice.Kit;
 import nimblestride.sound.kit.PadHit;
 import nimblestride.sound.render.MidiKey;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Status bytes after the MIDI 1.0 specification (MIDI Manufacturers Association, quoted from memory). */
 class MidiTest {
@@ -49,7 +53,7 @@ class MidiTest {
     @Test
     void padsAreHeardAsTheVoicesOfTheirKeys() throws Exception {
         List<PadHit> strikes = new ArrayList<>();
-        try (MidiPads pads = new MidiPads(strikes::add)) {
+        try (MidiPads pads = new MidiPads(() -> PadResponse.DEFAULT, strikes::add, note -> {}, () -> 0)) {
             pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 38, 127), -1);
             pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 38, 0), -1);
             pads.send(new ShortMessage(ShortMessage.NOTE_OFF, 9, 38, 64), -1);
@@ -64,12 +68,53 @@ class MidiTest {
     }
 
     @Test
+    void aPadLearnsItsVoiceByBeingStruck() throws Exception {
+        List<PadHit> strikes = new ArrayList<>();
+        AtomicReference<PadResponse> response = new AtomicReference<>(PadResponse.DEFAULT);
+        try (MidiPads pads = new MidiPads(
+                response::get,
+                strikes::add,
+                note -> response.set(response.get().learned(note, "floor tom")),
+                () -> 0)) {
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 38, 100), -1);
+        }
+        assertThat(strikes.get(0).voice()).isEqualTo(Kit.FLOOR_TOM);
+        assertThat(response.get().forgotten()).isEqualTo(PadResponse.DEFAULT);
+    }
+
+    /** A neighbor that shakes is not heard; one that is struck as hard, or a moment later, is. */
+    @Test
+    void crossTalkIsDropped() throws Exception {
+        List<PadHit> strikes = new ArrayList<>();
+        AtomicLong now = new AtomicLong(1_000_000_000);
+        try (MidiPads pads = new MidiPads(() -> PadResponse.DEFAULT, strikes::add, note -> {}, now::get)) {
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 38, 120), -1);
+            now.addAndGet(5_000_000);
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 47, 12), -1);
+            assertThat(strikes).hasSize(1);
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 36, 60), -1);
+            assertThat(strikes).hasSize(2);
+            now.addAndGet(40_000_000);
+            pads.send(new ShortMessage(ShortMessage.NOTE_ON, 9, 47, 8), -1);
+            assertThat(strikes).hasSize(3);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"LIGHT,40,SOFT", "EVEN,40,GHOST", "HEAVY,64,GHOST", "LIGHT,127,STRONG", "HEAVY,127,STRONG"})
+    void touchBecomesDynamics(PadResponse.Touch touch, int velocity, Dynamic level) {
+        assertThat(PadHit.of(Kit.SNARE, touch.heard(velocity)).level()).isEqualTo(level);
+        assertThat(touch.heard(1)).isBetween(1, 10);
+    }
+
+    @Test
     void aDeviceThatIsNotThereIsToldByItsName() {
         assertThatExceptionOfType(MidiUnavailableException.class)
                 .isThrownBy(() -> MidiDevices.open("no such module"))
                 .withMessageContaining("no such module");
         assertThatExceptionOfType(MidiUnavailableException.class)
-                .isThrownBy(() -> MidiDevices.listen("no such pad", strike -> {}));
+                .isThrownBy(
+                        () -> MidiDevices.listen("no such pad", () -> PadResponse.DEFAULT, strike -> {}, note -> {}));
         assertThat(MidiDevices.pads()).doesNotContain("no such pad");
         assertThat(MidiDevices.instruments()).doesNotContain("no such module");
     }

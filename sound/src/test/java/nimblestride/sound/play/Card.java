@@ -13,9 +13,26 @@ final class Card implements AudioOutput {
     private volatile boolean pulled;
     private volatile boolean closed;
 
+    private final int sampleRate;
+
     Card(String name, int seconds) {
+        this(name, seconds, USUAL_RATE);
+    }
+
+    Card(String name, int seconds, int sampleRate) {
         this.name = name;
-        this.samples = new short[seconds * SAMPLE_RATE];
+        this.sampleRate = sampleRate;
+        this.samples = new short[seconds * sampleRate];
+    }
+
+    @Override
+    public int sampleRate() {
+        return sampleRate;
+    }
+
+    @Override
+    public int buffer() {
+        return sampleRate / 20;
     }
 
     void pullOut() {

@@ -6,16 +6,28 @@ import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Kit;
-import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.recorded.RecordedKit;
 import org.junit.jupiter.api.Test;
 
 class OutputFeederTest {
-    private static final SynthesizedKit KIT = new SynthesizedKit(AudioOutput.SAMPLE_RATE);
+    private static final RecordedKit KIT = new RecordedKit(AudioOutput.USUAL_RATE);
+
+    private static final float STEP = 20f / AudioOutput.USUAL_RATE;
 
     /** An output that allocates nothing and takes everything at once. */
     private static final class Sink implements AudioOutput {
         private long written;
         private int loudest;
+
+        @Override
+        public int sampleRate() {
+            return USUAL_RATE;
+        }
+
+        @Override
+        public int buffer() {
+            return 0;
+        }
 
         @Override
         public String name() {
@@ -52,14 +64,14 @@ class OutputFeederTest {
         float now = 0;
         int steps = 0;
         while (now < 1) {
-            float next = OutputFeeder.glide(now, 1);
+            float next = OutputFeeder.glide(now, 1, STEP);
             assertThat(next - now).isPositive().isLessThan(0.001f);
             now = next;
             steps++;
         }
-        assertThat(steps).isBetween(AudioOutput.SAMPLE_RATE / 25, AudioOutput.SAMPLE_RATE / 15);
-        assertThat(OutputFeeder.glide(0.3f, 0.3f)).isEqualTo(0.3f);
-        assertThat(OutputFeeder.glide(0.3f, 0)).isLessThan(0.3f);
+        assertThat(steps).isBetween(AudioOutput.USUAL_RATE / 25, AudioOutput.USUAL_RATE / 15);
+        assertThat(OutputFeeder.glide(0.3f, 0.3f, STEP)).isEqualTo(0.3f);
+        assertThat(OutputFeeder.glide(0.3f, 0, STEP)).isLessThan(0.3f);
         assertThat(Player.DEFAULT_VOLUME).isLessThanOrEqualTo(0.5f);
     }
 

@@ -23,14 +23,15 @@ import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.PadHit;
-import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.kit.Sounds;
 import nimblestride.sound.midi.MidiPort;
+import nimblestride.sound.recorded.RecordedKit;
 import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.PlaybackRequest;
 import org.junit.jupiter.api.Test;
 
 class PlayerTest {
-    private static final SynthesizedKit KIT = new SynthesizedKit(AudioOutput.SAMPLE_RATE);
+    private static final RecordedKit KIT = new RecordedKit(AudioOutput.USUAL_RATE);
 
     private static PlaybackRequest at(String tempo) {
         return new PlaybackRequest(
@@ -53,7 +54,7 @@ class PlayerTest {
     @Test
     void playsWhatIsRenderedAndTellsWhatIsHeard() throws InterruptedException {
         Card card = new Card("card", 2);
-        try (Player player = new Player(() -> card, KIT)) {
+        try (Player player = new Player(() -> card, rate -> KIT)) {
             assertThat(player.heard()).isEmpty();
             assertThat(player.status()).isEmpty();
             player.start(at("60"));
@@ -77,7 +78,7 @@ class PlayerTest {
 
     @Test
     void theSilentClockKeepsTimeAndStopsAtOnce() throws InterruptedException {
-        try (Player player = new Player(SilentOutput::new, KIT)) {
+        try (Player player = new Player(SilentOutput::new, rate -> KIT)) {
             player.start(at("999"));
             player.change(at("500"));
             until(() -> moment(player) >= 0.5);
@@ -144,7 +145,7 @@ class PlayerTest {
         Card first = new Card("first", 20);
         Card second = new Card("second", 20);
         List<AudioOutput> outs = Collections.synchronizedList(new ArrayList<>(List.of(first, second)));
-        try (Player player = new Player(() -> outs.remove(0), KIT)) {
+        try (Player player = new Player(() -> outs.remove(0), rate -> KIT)) {
             player.start(at("240"));
             until(() -> moment(player) > 0.5);
             first.pullOut();
@@ -155,7 +156,7 @@ class PlayerTest {
             assertThat(first.isClosed()).isTrue();
             until(() -> moment(player) > now + 1);
         }
-        assertThat(IntStream.range(0, AudioOutput.SAMPLE_RATE).map(second::sample))
+        assertThat(IntStream.range(0, AudioOutput.USUAL_RATE).map(second::sample))
                 .anyMatch(sample -> sample != 0);
     }
 
@@ -174,7 +175,7 @@ class PlayerTest {
                 return playing.isHeard() ? Optional.empty() : Optional.of(card);
             }
         };
-        try (Player player = new Player(outputs, KIT)) {
+        try (Player player = new Player(outputs, rate -> KIT)) {
             player.start(at("240"));
             until(() -> player.status().orElseThrow().output().equals("plugged in"));
             assertThat(moment(player)).isGreaterThan(0.5);
@@ -185,7 +186,7 @@ class PlayerTest {
     @Test
     void whatIsStruckIsHeardAtOnceAlsoWhileNothingPlays() throws InterruptedException {
         Card card = new Card("card", 1);
-        try (Player player = new Player(() -> card, KIT)) {
+        try (Player player = new Player(() -> card, rate -> KIT)) {
             player.strike(new PadHit(Kit.SNARE, Dynamic.NORMAL));
             player.listen();
             player.listen();
@@ -196,7 +197,7 @@ class PlayerTest {
             player.start(at("240"));
             assertThat(player.isPlaying()).isTrue();
         }
-        assertThat(IntStream.range(0, AudioOutput.SAMPLE_RATE).map(card::sample))
+        assertThat(IntStream.range(0, AudioOutput.USUAL_RATE).map(card::sample))
                 .anyMatch(sample -> Math.abs(sample) > 3_000);
     }
 
@@ -216,7 +217,7 @@ class PlayerTest {
                 sent.add(-1);
             }
         };
-        try (Player player = new Player(SilentOutput::new, KIT)) {
+        try (Player player = new Player(SilentOutput::new, rate -> KIT)) {
             player.playTo(new MidiPort("module", receiver));
             player.start(new PlaybackRequest(
                     exercise("4/4", "kick every 1/4").withTempo(TempoText.read("480")), ClickSettings.NONE));
@@ -233,7 +234,7 @@ class PlayerTest {
     void whatCannotBeRenderedIsTold() throws InterruptedException {
         try (Player player = new Player(
                 SilentOutput::new,
-                new Impulses(
+                rate -> new Impulses(
                         voice -> {
                             throw new IllegalStateException("no sound of " + voice);
                         },
@@ -257,7 +258,7 @@ class PlayerTest {
         Thread.setDefaultUncaughtExceptionHandler((thread, problem) -> reported.countDown());
         try (Player player = new Player(
                 SilentOutput::new,
-                new Impulses(
+                rate -> new Impulses(
                         voice -> {
                             if (first.getAndSet(false)) {
                                 begun.countDown();
@@ -295,6 +296,16 @@ class PlayerTest {
         AtomicBoolean closed = new AtomicBoolean();
         AudioOutput bad = new AudioOutput() {
             @Override
+            public int sampleRate() {
+                return USUAL_RATE;
+            }
+
+            @Override
+            public int buffer() {
+                return 0;
+            }
+
+            @Override
             public String name() {
                 return "bad";
             }
@@ -320,12 +331,52 @@ class PlayerTest {
             }
         };
         List<AudioOutput> outs = Collections.synchronizedList(new ArrayList<>(List.of(bad, good)));
-        try (Player player = new Player(() -> outs.remove(0), KIT)) {
+        try (Player player = new Player(() -> outs.remove(0), rate -> KIT)) {
             player.start(at("240"));
             until(() -> moment(player) > 0.5);
             assertThat(player.status().orElseThrow().output()).isEqualTo("good");
         }
         assertThat(closed).isTrue();
         assertThat(good.isClosed()).isTrue();
+    }
+
+    /**
+     * A card of 44,100 Hz plays at its own rate: the status says so. When it is pulled out, a card of 48,000 Hz gets the
+     * same music, and the beat goes on.
+     */
+    @Test
+    void eachCardGetsItsOwnRateAndAnotherOneTakesOver() throws InterruptedException {
+        Card first = new Card("first", 60, 44_100);
+        Card second = new Card("second", 60, 48_000);
+        List<AudioOutput> outs = Collections.synchronizedList(new ArrayList<>(List.of(first, second)));
+        List<Integer> rates = Collections.synchronizedList(new ArrayList<>());
+        Sounds sounds = rate -> {
+            rates.add(rate);
+            return Impulses.ALIKE;
+        };
+        try (Player player = new Player(() -> outs.remove(0), sounds)) {
+            player.start(at("240"));
+            until(() -> moment(player) > 0.5);
+            PlayerStatus status = player.status().orElseThrow();
+            assertThat(status.sampleRate()).isEqualTo(44_100);
+            assertThat(status.buffer()).isEqualTo(2_205);
+            first.pullOut();
+            double before = moment(player);
+            until(() -> player.status().orElseThrow().output().equals("second") && moment(player) > before + 1);
+            assertThat(rates).containsOnly(44_100);
+        }
+        assertThat(IntStream.range(0, 48_000).map(second::sample)).anyMatch(sample -> sample > 1_000);
+    }
+
+    /** A card of 11,025 Hz and no card at all both play the whole kit. */
+    @Test
+    void aSlowCardPlaysTheRecordedKit() throws InterruptedException {
+        Card slow = new Card("slow", 20, 11_025);
+        try (Player player = new Player(() -> slow, RecordedKit::new)) {
+            player.start(at("240"));
+            until(() -> moment(player) > 2);
+            assertThat(player.problem()).isEmpty();
+        }
+        assertThat(IntStream.range(0, 11_025).map(slow::sample)).anyMatch(sample -> sample > 1_000);
     }
 }

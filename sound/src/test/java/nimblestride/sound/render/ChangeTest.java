@@ -10,12 +10,12 @@ import net.jqwik.api.constraints.IntRange;
 import net.jqwik.api.constraints.Size;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.recorded.RecordedKit;
 import org.junit.jupiter.api.Test;
 
 class ChangeTest {
     private static final int RATE = 8_000;
-    private static final SynthesizedKit KIT = new SynthesizedKit(RATE);
+    private static final RecordedKit KIT = new RecordedKit(RATE);
     private static final PlaybackRequest TAKE = new PlaybackRequest(
             exercise("5/8, 3/16", "kick every 3/16 from 1/16", "snare 5 over bar", "ride cell xX.g of 1/32 reset bar")
                     .withTempo(TempoText.read("120")),

@@ -11,7 +11,7 @@ import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.kit.Impulses;
-import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.recorded.RecordedKit;
 import org.junit.jupiter.api.Test;
 
 /** The shortest, the longest and the fastest that can be typed. */
@@ -78,7 +78,7 @@ class ExtremesTest {
         Exercise exercise =
                 exercise("4/4", "crash 1024 over 1/8", "ride 1024 over 1/8").withTempo(TempoText.read("240"));
         Renderer renderer =
-                new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), new SynthesizedKit(RATE), RATE);
+                new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), new RecordedKit(RATE), RATE);
         float[] block = new float[RATE];
         renderer.render(block, RATE);
         for (float sample : block) {

@@ -5,6 +5,7 @@ import static nimblestride.core.language.text.Examples.exercise;
 import static nimblestride.core.language.text.Examples.then;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.data.Offset.offset;
 
 import java.util.ArrayList;
@@ -25,6 +26,8 @@ import nimblestride.sound.kit.Impulses;
 import nimblestride.sound.kit.SampleSet;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Onsets are found in the rendered samples: every sound is a single sample, so that its place can be read off. */
 class RendererTest {
@@ -257,11 +260,13 @@ class RendererTest {
     void ornamentsAreHeardAroundTheirNotes() {
         Exercise exercise = exercise("1/4", "snare sticking . . . lR of 1/16").withTempo(TempoText.read("60"));
         List<Long> flams = onsets(render(new Renderer(layersOnly(exercise), IMPULSES, RATE), RATE, 64));
-        long grace = Math.round(Ornament.SECONDS_BETWEEN_GRACE_NOTES * RATE);
-        assertThat(flams).containsExactly(36_000 - grace, 36_000L);
+        assertThat(flams).hasSize(2).endsWith(36_000L);
+        assertThat(secondsBefore(36_000, flams.get(0))).isCloseTo(0.040, within(0.003));
         Exercise onTheOne = exercise("1/4", "snare sticking rrL of 1/4").withTempo(TempoText.read("60"));
-        assertThat(onsets(render(new Renderer(layersOnly(onTheOne), IMPULSES, RATE), RATE + 10, 64)))
-                .endsWith(RATE - 2 * grace, RATE - grace, (long) RATE);
+        List<Long> drags = onsets(render(new Renderer(layersOnly(onTheOne), IMPULSES, RATE), RATE + 10, 64));
+        assertThat(drags).endsWith((long) RATE);
+        assertThat(secondsBefore(RATE, drags.get(drags.size() - 3))).isCloseTo(0.120, within(0.004));
+        assertThat(secondsBefore(RATE, drags.get(drags.size() - 2))).isCloseTo(0.060, within(0.004));
         Exercise doubled = exercise("2/4", "snare sticking R: L of 1/4").withTempo(TempoText.read("60"));
         assertThat(onsets(render(new Renderer(layersOnly(doubled), IMPULSES, RATE), 2 * RATE, 64)))
                 .containsExactly(0L, RATE / 2L, (long) RATE);
@@ -271,5 +276,21 @@ class RendererTest {
         Exercise buzz = exercise("1/4", "snare sticking Rz of 1/4").withTempo(TempoText.read("60"));
         assertThat(onsets(render(new Renderer(layersOnly(buzz), IMPULSES, RATE), RATE / 2, 64)))
                 .hasSizeGreaterThan(3);
+    }
+
+    private static double secondsBefore(long note, long grace) {
+        return (note - grace) / (double) RATE;
+    }
+
+    /** A flam is a sixteenth of a beat wide, from 18 to 40 ms, and never as wide as the gap before it. */
+    @ParameterizedTest
+    @CsvSource({"40,0.040", "120,0.03125", "200,0.01875", "300,0.018"})
+    void theQuickerTheTempoTheTighterTheFlam(String tempo, double wide) {
+        Exercise exercise = exercise("1/4", "snare sticking . . . lR of 1/16").withTempo(TempoText.read(tempo));
+        List<Long> flams = onsets(render(new Renderer(layersOnly(exercise), IMPULSES, RATE), 2 * RATE, 64));
+        assertThat(secondsBefore(flams.get(1), flams.get(0))).isCloseTo(wide, within(0.003));
+        assertThat(Ornament.FLAM.secondsBetweenGraceNotes(1, 0.03)).isEqualTo(0.018, within(1e-9));
+        assertThat(Ornament.DRAG.secondsBetweenGraceNotes(1, Double.POSITIVE_INFINITY))
+                .isEqualTo(0.06);
     }
 }

@@ -18,7 +18,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.sound.kit.SampleSet;
-import nimblestride.sound.kit.SynthesizedKit;
+import nimblestride.sound.recorded.RecordedKit;
 import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.CountIn;
 import nimblestride.sound.render.PlaybackRequest;
@@ -29,7 +29,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Every file is read back by {@code javax.sound.sampled}. */
 class WavFileTest {
     private static final int RATE = WavFile.SAMPLE_RATE;
-    private static final SampleSet KIT = new SynthesizedKit(RATE);
+    private static final SampleSet KIT = new RecordedKit(RATE);
 
     /** What was read back, one row of samples for each channel, from -1 to 1. */
     private static final class Back {

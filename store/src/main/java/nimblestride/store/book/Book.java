@@ -17,6 +17,7 @@ public final class Book implements AutoCloseable {
     private final ImportedFiles originals;
     private final ExerciseHistory history;
     private final RecentlyRemoved removed;
+    private final BookSettings settings;
 
     private Book(BookFile file, ExerciseCodec text) {
         this.file = file;
@@ -27,6 +28,7 @@ public final class Book implements AutoCloseable {
         this.originals = new ImportedFiles(file);
         this.history = new ExerciseHistory(file, text);
         this.removed = new RecentlyRemoved(file);
+        this.settings = new BookSettings(file);
     }
 
     /**
@@ -76,6 +78,11 @@ public final class Book implements AutoCloseable {
     /** Returns what was removed and can be brought back. */
     public RecentlyRemoved removed() {
         return removed;
+    }
+
+    /** Returns what is chosen for all of it. */
+    public BookSettings settings() {
+        return settings;
     }
 
     /** Returns its backups. */

@@ -19,7 +19,7 @@ import org.sqlite.SQLiteDataSource;
 final class BookMigration {
     /** The script that makes each version out of the one before it. */
     private static final List<String> SCRIPTS =
-            List.of("V1__the_book.sql", "V2__originals.sql", "V3__history_and_removed.sql");
+            List.of("V1__the_book.sql", "V2__originals.sql", "V3__history_and_removed.sql", "V4__settings.sql");
 
     private BookMigration() {}
 

@@ -2,23 +2,16 @@ package nimblestride.core.kit.band;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.band.BandNote.Player;
 import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
 /**
- * A simple backing band. It follows the drummer's bars and plays on their beats, long and short; or it keeps a pulse of its own from
- * the start of the phrase, four to a bar, and leaves the drummer's bars to the drummer.
- *
- * @param pulse that it keeps; empty to follow the beats
+ * A simple backing band. It plays on the beats of the drummer's bars, long and short, or on the notes of a riff; or it
+ * keeps a pulse of its own from the start of the phrase, four to a bar, and leaves the drummer's bars to the drummer.
  */
-public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
-    /** The shortest pulse; anything quicker is no pulse any more. */
-    public static final NoteValue MIN_PULSE = NoteValue.of(1, 64);
-
+public record BackingBand(Line line, BandKey key, BandTime time) {
     /** How many pulses the band's own bars have. */
     public static final int PULSES_PER_BAR = 4;
 
@@ -47,13 +40,6 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
         }
     }
 
-    public BackingBand {
-        if (pulse.isPresent() && pulse.get().compareTo(MIN_PULSE) < 0) {
-            throw new InvalidValueException(
-                    "the band needs a pulse of " + MIN_PULSE + " or longer, not " + pulse.get());
-        }
-    }
-
     /** A stretch of time with one harmony: a bar with its beats, or four pulses. */
     private record Measure(NoteValue start, NoteValue length, long turn, List<NoteValue> strokes) {}
 
@@ -61,12 +47,14 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
      * Returns what the band starts to play in a bar, in order.
      *
      * @param bar number from 0, counted on through the rounds
+     * @param riff where in that bar a riff has notes, from the start of the phrase; without any, a band that follows the
+     *     riff follows the beats
      */
-    public List<BandNote> in(Phrase phrase, long bar) {
+    public List<BandNote> in(Phrase phrase, long bar, List<NoteValue> riff) {
         NoteValue from = phrase.startOf(bar);
         NoteValue to = phrase.startOf(bar + 1);
         List<BandNote> notes = new ArrayList<>();
-        for (Measure measure : measures(phrase, bar, from, to)) {
+        for (Measure measure : measures(phrase, bar, riff)) {
             for (BandNote note : notesOf(measure)) {
                 if (note.at().compareTo(from) >= 0 && note.at().compareTo(to) < 0) {
                     notes.add(note);
@@ -76,12 +64,19 @@ public record BackingBand(Line line, BandKey key, Optional<NoteValue> pulse) {
         return notes;
     }
 
-    private List<Measure> measures(Phrase phrase, long bar, NoteValue from, NoteValue to) {
-        if (pulse.isEmpty()) {
-            return List.of(new Measure(
-                    from, to.minus(from), bar, Beats.of(phrase.bar(bar)).starts()));
+    private List<Measure> measures(Phrase phrase, long bar, List<NoteValue> riff) {
+        NoteValue from = phrase.startOf(bar);
+        NoteValue to = phrase.startOf(bar + 1);
+        if (time instanceof BandTime.Pulse own) {
+            return pulses(own.value(), from, to);
         }
-        NoteValue beat = pulse.get();
+        List<NoteValue> strokes = time instanceof BandTime.Riff && !riff.isEmpty()
+                ? riff.stream().map(at -> at.minus(from)).toList()
+                : Beats.of(phrase.bar(bar)).starts();
+        return List.of(new Measure(from, to.minus(from), bar, strokes));
+    }
+
+    private static List<Measure> pulses(NoteValue beat, NoteValue from, NoteValue to) {
         NoteValue length = beat.times(PULSES_PER_BAR);
         List<NoteValue> strokes = new ArrayList<>();
         for (int i = 0; i < PULSES_PER_BAR; i++) {

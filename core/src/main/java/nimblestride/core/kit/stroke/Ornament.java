@@ -14,11 +14,11 @@ public enum Ornament {
     /** The stick pressed so that it bounces for as long as the note lasts. */
     BUZZ("buzz", 0);
 
-    /**
-     * The time from grace note to grace note, in seconds: as close as hands usually play them (common practice),
-     * whatever the tempo.
-     */
-    public static final double SECONDS_BETWEEN_GRACE_NOTES = 0.028;
+    /** The most seconds that a grace note comes before its note. */
+    public static final double MAX_LEAD = 0.18;
+
+    /** Grace notes take up to this share of the time since the stroke before. */
+    private static final double ROOM = 0.6;
 
     private final String title;
     private final int graceNotes;
@@ -31,6 +31,21 @@ public enum Ornament {
     /** Returns its name for people; empty for none. */
     public String title() {
         return title;
+    }
+
+    /**
+     * Returns the time from grace note to grace note, and from the last of them to the note, in seconds. Two hands play a
+     * flam within a sixteenth of a beat, from 18 to 40 ms; a drag or a ruff bounces, so it takes longer, from 28 to 60 ms.
+     * The quicker the tempo, the closer they are (common practice).
+     *
+     * @param beat how long a beat lasts, in seconds
+     * @param since time since the stroke before, in seconds; infinite where there is none
+     */
+    public double secondsBetweenGraceNotes(double beat, double since) {
+        double usual = this == FLAM
+                ? Math.max(0.018, Math.min(0.040, beat / 16))
+                : Math.max(0.028, Math.min(0.060, beat / 12));
+        return graceNotes == 0 ? 0 : Math.min(usual, ROOM * since / graceNotes);
     }
 
     /** Returns how many grace notes come before the note. */

@@ -2,11 +2,13 @@ package nimblestride.core.kit.voice;
 
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The voices of the kit, each with its key in the General MIDI 1 percussion map (MIDI Manufacturers Association), the
@@ -16,6 +18,7 @@ import java.util.Optional;
  */
 public final class Kit {
     private static final Map<String, Voice> BY_NAME = new LinkedHashMap<>();
+    private static final Set<Voice> CAME_LATER = new HashSet<>();
 
     public static final Voice KICK =
             add("kick", 36, Limb.KICK_FOOT, -3, NoteheadShape.NORMAL, "bass drum", "kick drum", "bass", "bd");
@@ -46,6 +49,18 @@ public final class Kit {
     public static final Voice TAMBOURINE = add("tambourine", 54, Limb.RIGHT_HAND, 4, NoteheadShape.TRIANGLE);
     public static final Voice SHAKER = add("shaker", 70, Limb.RIGHT_HAND, 2, NoteheadShape.CROSS, "maracas");
 
+    // These came later. Where General MIDI has no key for a sound, it has that of the drum it is played on.
+    public static final Voice SNARE_EDGE = addLater("snare edge", 38, Limb.LEFT_HAND, 1, NoteheadShape.DIAMOND);
+    public static final Voice HALF_OPEN_HI_HAT =
+            addLater("half-open hi-hat", 46, Limb.RIGHT_HAND, 5, NoteheadShape.DIAMOND, "half-open hat");
+    public static final Voice RIDE_EDGE =
+            addLater("ride edge", 59, Limb.RIGHT_HAND, 4, NoteheadShape.CIRCLED_CROSS, "crashed ride");
+    public static final Voice SECOND_CRASH =
+            addLater("second crash", 57, Limb.RIGHT_HAND, 8, NoteheadShape.CROSS, "crash 2");
+    public static final Voice TOM_EDGE = addLater("tom edge", 47, Limb.RIGHT_HAND, 2, NoteheadShape.DIAMOND);
+    public static final Voice FLOOR_TOM_EDGE =
+            addLater("floor tom edge", 43, Limb.RIGHT_HAND, -1, NoteheadShape.DIAMOND);
+
     private Kit() {}
 
     private static Voice add(
@@ -53,6 +68,13 @@ public final class Kit {
         Voice voice = new Voice(name, midiKey, limb, staffPlace, head);
         BY_NAME.put(name, voice);
         Arrays.asList(alsoCalled).forEach(other -> BY_NAME.put(other, voice));
+        return voice;
+    }
+
+    private static Voice addLater(
+            String name, int midiKey, Limb limb, int staffPlace, NoteheadShape head, String... alsoCalled) {
+        Voice voice = add(name, midiKey, limb, staffPlace, head, alsoCalled);
+        CAME_LATER.add(voice);
         return voice;
     }
 
@@ -64,6 +86,29 @@ public final class Kit {
     /** Returns the voices by every name they have. */
     static Map<String, Voice> byName() {
         return Collections.unmodifiableMap(BY_NAME);
+    }
+
+    /** Returns the voice itself if it is one of the kit, or the first of the kit with its key; empty for a riff. */
+    public static Optional<Voice> like(Voice voice) {
+        if (voice.isRiff()) {
+            return Optional.empty();
+        }
+        return voice.equals(BY_NAME.get(voice.name())) ? Optional.of(voice) : withKey(voice.midiKey());
+    }
+
+    /** Returns the first voice with a key of the General MIDI 1 percussion map; empty if there is none. */
+    public static Optional<Voice> withKey(int midiKey) {
+        return BY_NAME.values().stream()
+                .filter(known -> known.midiKey() == midiKey)
+                .findFirst();
+    }
+
+    /**
+     * Returns whether a voice of the player's own may take a name: one that the kit does not have, or has only since
+     * a later version, so that files from before still open.
+     */
+    static boolean isFree(String name) {
+        return named(name).map(CAME_LATER::contains).orElse(true);
     }
 
     /** Returns the voice with a name, its own or another, in capitals or not; empty if there is none. */

@@ -40,7 +40,7 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
             throw new InvalidValueException("you can add up to " + MAX_OWN + " voices of your own");
         }
         for (Voice voice : custom) {
-            if (Kit.named(voice.name()).isPresent()
+            if (!Kit.isFree(voice.name())
                     || custom.stream()
                                     .filter(other -> other.name().equals(voice.name()))
                                     .count()
@@ -114,14 +114,19 @@ public record NamedVoices(List<Voice> custom, Map<String, String> shortNames) {
     /** Returns the voice with a name or a short name, in capitals or not; empty if there is none. */
     public Optional<Voice> named(String name) {
         String tidy = tidy(name);
-        return Kit.named(tidy).or(() -> all().stream()
-                .filter(voice -> voice.name().equals(tidy) || tidy.equals(shortNames.get(voice.name())))
-                .findFirst());
+        return custom.stream()
+                .filter(voice -> voice.name().equals(tidy))
+                .findFirst()
+                .or(() -> Kit.named(tidy))
+                .or(() -> all().stream()
+                        .filter(voice -> voice.name().equals(tidy) || tidy.equals(shortNames.get(voice.name())))
+                        .findFirst());
     }
 
-    /** Returns the kit, then the player's own, then the riff, unless it is among those. */
+    /** Returns the kit, then the player's own, then the riff; those of the player's own replace others of their name. */
     public List<Voice> all() {
         List<Voice> all = new ArrayList<>(Kit.voices());
+        custom.forEach(voice -> Kit.named(voice.name()).ifPresent(all::remove));
         all.addAll(custom);
         if (custom.stream().noneMatch(voice -> voice.name().equals(RIFF.name()))) {
             all.add(RIFF);

@@ -14,7 +14,7 @@ import nimblestride.core.kit.voice.Voice;
  */
 public record ImportedSound(String name, Optional<Voice> usual) {
     /** Keys of the General MIDI 1 percussion map that sound like another key that has a voice. */
-    private static final Map<Integer, Integer> SAME_VOICE = Map.of(35, 36, 40, 38, 59, 51, 57, 49, 41, 43, 48, 50);
+    private static final Map<Integer, Integer> SAME_VOICE = Map.of(35, 36, 40, 38, 41, 43, 48, 50);
 
     /** The sound of any note of a part that is no percussion: only its rhythm is taken, as a riff. */
     public static final ImportedSound RHYTHM = new ImportedSound("its rhythm", Optional.of(NamedVoices.RIFF));
@@ -22,8 +22,6 @@ public record ImportedSound(String name, Optional<Voice> usual) {
     /** Returns the sound of a key of the General MIDI 1 percussion map. */
     public static ImportedSound ofKey(int key) {
         int known = SAME_VOICE.getOrDefault(key, key);
-        return new ImportedSound(
-                "key " + key,
-                Kit.voices().stream().filter(voice -> voice.midiKey() == known).findFirst());
+        return new ImportedSound("key " + key, Kit.withKey(known));
     }
 }

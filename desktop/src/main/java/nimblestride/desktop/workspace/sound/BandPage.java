@@ -14,8 +14,11 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.band.BackingBand;
 import nimblestride.core.kit.band.BackingBand.Line;
 import nimblestride.core.kit.band.BandKey;
+import nimblestride.core.kit.band.BandTime;
 import nimblestride.core.kit.band.Mode;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.language.text.ValueText;
+import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.playback.PlaybackSettings;
 import nimblestride.desktop.ui.control.Caption;
@@ -24,18 +27,40 @@ import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 
-/** Sets who plays along, in which key, and whether they follow the beats of the bars or a pulse of their own. */
+/** Sets who plays along, in which key, and what they follow: the beats of the bars, a riff, or a pulse of their own. */
 public final class BandPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final CheckBox plays = new CheckBox("Play along with a simulated band");
     private final ComboBox<Line> line = new ComboBox<>();
     private final ComboBox<Integer> tonic = new ComboBox<>();
     private final ComboBox<Mode> mode = new ComboBox<>();
-    private final ComboBox<Boolean> ownPulse = new ComboBox<>();
+    private final ComboBox<Follows> follows = new ComboBox<>();
     private final TypedField<NoteValue> pulse;
     private final Label hint = new WrappedLabel("", "quiet");
     private NoteValue kept = NoteValue.QUARTER;
     private boolean showing;
+    private boolean hasRiff;
+
+    /** What the band can follow. */
+    private enum Follows {
+        BEATS("the beats of the bars"),
+        RIFF("the riff"),
+        PULSE("their own pulse:");
+
+        private final String title;
+
+        Follows(String title) {
+            this.title = title;
+        }
+
+        String title() {
+            return title;
+        }
+
+        static Follows of(BandTime time) {
+            return time instanceof BandTime.Pulse ? PULSE : time instanceof BandTime.Riff ? RIFF : BEATS;
+        }
+    }
 
     /** @param settings with the band */
     public BandPage(PlaybackSettings settings) {
@@ -46,13 +71,7 @@ public final class BandPage extends VBox implements Page {
         choice(line, "band-line", List.of(Line.values()), Line::title, 170, "Who plays");
         choice(tonic, "band-tonic", IntStream.range(0, 12).boxed().toList(), BandKey.tonics()::get, 96, "Key");
         choice(mode, "band-mode", List.of(Mode.values()), Mode::title, 130, "Major or minor");
-        choice(
-                ownPulse,
-                "band-keeps",
-                List.of(false, true),
-                own -> own ? "their own pulse:" : "the beats of the bars",
-                210,
-                "What the band follows");
+        choice(follows, "band-keeps", List.of(Follows.values()), Follows::title, 210, "What the band follows");
         pulse = new TypedField<>(
                 BandPage::readPulse,
                 NoteValue::toString,
@@ -70,7 +89,7 @@ public final class BandPage extends VBox implements Page {
                 .setAll(
                         plays,
                         row(line, new Caption("in"), tonic, mode),
-                        row(new Caption("following"), ownPulse, pulse),
+                        row(new Caption("following"), follows, pulse),
                         hint);
         settings.bandProperty().addListener(change -> show());
         show();
@@ -100,18 +119,20 @@ public final class BandPage extends VBox implements Page {
     }
 
     private static NoteValue readPulse(String text) {
-        NoteValue value = ValueText.read(text);
-        return new BackingBand(Line.BASS, new BandKey(0, Mode.MAJOR), Optional.of(value))
-                .pulse()
-                .orElseThrow();
+        return new BandTime.Pulse(ValueText.read(text)).value();
     }
 
     private void choose() {
         if (showing) {
             return;
         }
-        Optional<NoteValue> own = ownPulse.getValue() ? Optional.of(kept) : Optional.empty();
-        BackingBand band = new BackingBand(line.getValue(), new BandKey(tonic.getValue(), mode.getValue()), own);
+        BandTime time =
+                switch (follows.getValue()) {
+                    case BEATS -> BandTime.BEATS;
+                    case RIFF -> BandTime.RIFF;
+                    case PULSE -> new BandTime.Pulse(kept);
+                };
+        BackingBand band = new BackingBand(line.getValue(), new BandKey(tonic.getValue(), mode.getValue()), time);
         settings.bandProperty().set(plays.isSelected() ? Optional.of(band) : Optional.empty());
     }
 
@@ -121,24 +142,36 @@ public final class BandPage extends VBox implements Page {
             line.setValue(band.line());
             tonic.setValue(band.key().tonic());
             mode.setValue(band.key().mode());
-            ownPulse.setValue(band.pulse().isPresent());
-            kept = band.pulse().orElse(kept);
+            follows.setValue(Follows.of(band.time()));
+            kept = band.time() instanceof BandTime.Pulse own ? own.value() : kept;
         });
         plays.setSelected(settings.bandProperty().get().isPresent());
         pulse.show(kept);
-        pulse.setVisible(ownPulse.getValue());
-        hint.setText(
-                line.getValue() == Line.DRONE
-                        ? "The root and fifth of the key, held. Set how loud under Mix."
-                        : (ownPulse.getValue()
-                                        ? "Four pulses per chord, across your bar lines. You keep the bars."
-                                        : "One chord per bar, the bass on each beat.")
-                                + " Four chords repeat. Set how loud under Mix.");
+        pulse.setVisible(follows.getValue() == Follows.PULSE);
+        hint.setText((line.getValue() == Line.DRONE
+                        ? "The root and fifth of the key, held."
+                        : playing() + " Four chords repeat.")
+                + " Set how loud under Mix.");
         showing = false;
+    }
+
+    private String playing() {
+        return switch (follows.getValue()) {
+            case BEATS -> "One chord per bar, the bass on each beat.";
+            case RIFF ->
+                hasRiff
+                        ? "One chord per bar, the bass on each note of the riff."
+                        : "No riff here yet, so the bass plays each beat. Write one under Place > Write.";
+            case PULSE -> "Four pulses per chord, across your bar lines. You keep the bars.";
+        };
     }
 
     @Override
     public void show(Exercise exercise) {
-        // The band belongs to the player, not to the exercise.
+        boolean now = exercise.layers().stream().flatMap(Layer::voices).anyMatch(Voice::isRiff);
+        if (now != hasRiff) {
+            hasRiff = now;
+            show();
+        }
     }
 }

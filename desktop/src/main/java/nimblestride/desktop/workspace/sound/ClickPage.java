@@ -19,9 +19,11 @@ import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.field.WholeNumberField;
 import nimblestride.desktop.ui.page.Page;
+import nimblestride.sound.kit.ClickSound;
 import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.ClickSettings.Level;
 import nimblestride.sound.render.CountIn;
@@ -33,6 +35,7 @@ public final class ClickPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final Map<Level, CheckBox> levels = new EnumMap<>(Level.class);
     private final ComboBox<String> layer = new ComboBox<>();
+    private final ComboBox<ClickSound> sound = new ComboBox<>();
     private final TypedField<NoteValue> pulse;
     private final SilentBarsField silence;
     private final TypedField<Integer> every;
@@ -58,6 +61,16 @@ public final class ClickPage extends VBox implements Page {
                 edit(click -> click.onLayer(name));
             }
         });
+        sound.setId("click-sound");
+        sound.getItems().setAll(ClickSound.values());
+        sound.setConverter(new TitleConverter<>(ClickSound::title));
+        sound.setPrefWidth(130);
+        sound.setAccessibleText("What the click is played on");
+        sound.valueProperty().addListener((property, was, chosen) -> {
+            if (!showing) {
+                edit(click -> click.on(chosen));
+            }
+        });
         silence = new SilentBarsField(chosen -> edit(click -> click.silent(chosen)));
         every = WholeNumberField.field(
                 "click-every", "bars", 1, SilentBars.MAX_BARS, 56, bars -> edit(click -> click.onceIn(bars)));
@@ -76,6 +89,7 @@ public final class ClickPage extends VBox implements Page {
                         says(),
                         line(new Caption("Silent"), silence),
                         new FlowLine(
+                                line(new Caption("Sound"), sound),
                                 line(new Caption("Play it once every"), every, new Caption("bars")),
                                 line(new Caption("Count in"), countIn, new Caption("bars")),
                                 line(new Caption("At"), percent, new Caption("% of the tempo"))));
@@ -131,6 +145,7 @@ public final class ClickPage extends VBox implements Page {
         ClickSettings click = settings.clickingProperty().get();
         levels.forEach((level, box) -> box.setSelected(click.levels().contains(level)));
         pulse.show(click.pulse());
+        sound.setValue(click.sound());
         silence.show(click.silence());
         every.show(click.everyBars());
         percent.show(settings.percentProperty().get());

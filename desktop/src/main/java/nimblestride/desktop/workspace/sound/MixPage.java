@@ -15,6 +15,7 @@ import nimblestride.core.exercise.edit.PlacementEdits;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.desktop.playback.CustomRecordings;
+import nimblestride.desktop.playback.KitChoice;
 import nimblestride.desktop.playback.PlaybackSettings;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.Caption;
@@ -24,7 +25,7 @@ import nimblestride.desktop.ui.page.Page;
 import nimblestride.sound.render.Loop;
 import nimblestride.sound.render.Mix;
 
-/** Sets which bars play, which layers and voices play, solo or muted, how loud, and what a voice sounds like. */
+/** Sets which bars play, on which kit, which layers and voices play, how loud, and what a voice sounds like. */
 public final class MixPage extends VBox implements Page {
     private final PlaybackSettings settings;
     private final CustomRecordings recordings;
@@ -51,8 +52,11 @@ public final class MixPage extends VBox implements Page {
         }
     }
 
-    /** @param recordings of the user's own */
-    public MixPage(PlaybackSettings settings, CustomRecordings recordings, Dialogs dialogs) {
+    /**
+     * @param kits to choose from
+     * @param recordings of the user's own
+     */
+    public MixPage(PlaybackSettings settings, KitChoice kits, CustomRecordings recordings, Dialogs dialogs) {
         this.settings = settings;
         this.recordings = recordings;
         this.dialogs = dialogs;
@@ -89,7 +93,7 @@ public final class MixPage extends VBox implements Page {
                 new Caption("Loop bars"), loop, new Caption("start from bar"), firstBar, new Caption("Master"), volume);
         all.getStyleClass().add("add-line");
         HBox.setHgrow(volume, Priority.ALWAYS);
-        getChildren().setAll(all, new VerticalScroll(rows));
+        getChildren().setAll(all, new KitLine(kits, dialogs), new VerticalScroll(rows));
         settings.mixProperty().addListener(change -> {
             if (!changing) {
                 build();
@@ -126,18 +130,9 @@ public final class MixPage extends VBox implements Page {
     private void build() {
         rows.getChildren().clear();
         Mix mix = settings.mixProperty().get();
-        rows.addRow(
-                0,
-                own("click"),
-                new Label(),
-                new Label(),
-                level("click", "click", mix.click(), value -> change(now -> now.withClick(value))));
-        rows.addRow(
-                1,
-                own("band"),
-                new Label(),
-                new Label(),
-                level("band", "band", mix.band(), value -> change(now -> now.withBand(value))));
+        addLevel(0, "click", mix.click(), Mix::withClick);
+        addLevel(1, "band", mix.band(), Mix::withBand);
+        addLevel(2, "room", mix.room(), Mix::withRoom);
         List<String> voices = shownVoices.stream().map(Voice::name).toList();
         // A voice that is its own layer gets one row: the layer's mute, the voice's level.
         for (int i = 0; i < shownLayers.size(); i++) {
@@ -148,12 +143,26 @@ public final class MixPage extends VBox implements Page {
             String voice = voices.get(i);
             if (shownLayers.contains(voice)) {
                 rows.add(
-                        new VoiceRecording(voice, recordings, dialogs, this::build), 4, 2 + shownLayers.indexOf(voice));
+                        new VoiceRecording(voice, recordings, dialogs, this::build), 4, 3 + shownLayers.indexOf(voice));
             } else {
                 addRow("-voice-" + i, voice, Kind.VOICE, Kind.VOICE);
                 rows.add(new VoiceRecording(voice, recordings, dialogs, this::build), 4, rows.getRowCount() - 1);
             }
         }
+    }
+
+    /** Sets a level of the mix. */
+    private interface Level {
+        Mix set(Mix mix, double level);
+    }
+
+    private void addLevel(int row, String name, double now, Level level) {
+        rows.addRow(
+                row,
+                own(name),
+                new Label(),
+                new Label(),
+                level(name, name, now, value -> change(mix -> level.set(mix, value))));
     }
 
     private void addRow(String id, String name, Kind heardAs, Kind loudAs) {

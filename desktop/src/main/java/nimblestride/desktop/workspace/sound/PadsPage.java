@@ -43,6 +43,7 @@ public final class PadsPage extends VBox implements Page {
     private final TypedField<Integer> bias;
     private final TypedField<Integer> rush;
     private final Label last = new Label("No hits yet.");
+    private final LearnedPads learned;
     private boolean showing;
 
     /** @param devices the devices to choose from */
@@ -50,6 +51,7 @@ public final class PadsPage extends VBox implements Page {
         this.devices = devices;
         this.dialogs = dialogs;
         getStyleClass().add("page");
+        learned = new LearnedPads(devices);
         choice(pad, "pad", "A MIDI pad or keyboard to play on");
         choice(instrument, "instrument", "A MIDI instrument to play through");
         choice(layer, "stand-in", "The layer the simulated player plays");
@@ -81,6 +83,7 @@ public final class PadsPage extends VBox implements Page {
                         new Caption("instrument"),
                         instrument,
                         new SmallButton("Refresh", "look-again", this::look)),
+                learned,
                 keys,
                 named,
                 new FlowLine(

@@ -1,6 +1,7 @@
 package nimblestride.desktop.workspace.sound;
 
 import nimblestride.desktop.playback.CustomRecordings;
+import nimblestride.desktop.playback.KitChoice;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Dialogs;
@@ -13,11 +14,17 @@ public final class SoundWorkspace extends PagedPane implements Workspace {
     /**
      * Creates the pages.
      *
+     * @param kits to choose from
      * @param recordings of the user's own
      */
-    public SoundWorkspace(Transport transport, PlaybackDevices devices, CustomRecordings recordings, Dialogs dialogs) {
+    public SoundWorkspace(
+            Transport transport,
+            PlaybackDevices devices,
+            KitChoice kits,
+            CustomRecordings recordings,
+            Dialogs dialogs) {
         add(PageId.CLICK, () -> new ClickPage(transport));
-        add(PageId.MIX, () -> new MixPage(transport.settings(), recordings, dialogs));
+        add(PageId.MIX, () -> new MixPage(transport.settings(), kits, recordings, dialogs));
         add(PageId.BAND, () -> new BandPage(transport.settings()));
         add(PageId.PADS, () -> new PadsPage(devices, dialogs));
         add(PageId.AUDIO, () -> new AudioPage(transport, devices));

@@ -1,11 +1,11 @@
 package nimblestride.desktop.workspace.sound;
 
-import java.util.List;
 import javafx.scene.layout.HBox;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.sound.recording.RecordingFile;
 
 /** Gives a voice the user's own recording, or its default sound. */
 final class VoiceRecording extends HBox {
@@ -18,7 +18,7 @@ final class VoiceRecording extends HBox {
                 .add(new SmallButton(
                         own ? "Choose another recording…" : "Use your own recording…",
                         "recording-" + id,
-                        () -> dialogs.fileToOpen(List.of("wav")).ifPresent(file -> {
+                        () -> dialogs.fileToOpen(RecordingFile.ENDINGS).ifPresent(file -> {
                             try {
                                 recordings.put(voice, file);
                                 changed.run();

@@ -1,26 +1,21 @@
-package nimblestride.sound.kit;
+package nimblestride.sound.synthesis;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.List;
 import java.util.stream.IntStream;
-import nimblestride.core.kit.band.BandNote.Player;
 import nimblestride.core.kit.stroke.Dynamic;
-import nimblestride.core.kit.voice.Kit;
-import nimblestride.core.kit.voice.Limb;
 import nimblestride.core.kit.voice.NamedVoices;
-import nimblestride.core.kit.voice.NoteheadShape;
 import nimblestride.core.kit.voice.Voice;
+import nimblestride.sound.kit.Sample;
+import nimblestride.sound.kit.SampleSet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-class KitTest {
+class SynthesizedSoundsTest {
     private static final int RATE = 48_000;
-    private static final SynthesizedKit KIT = new SynthesizedKit(RATE);
+    private static final SynthesizedSounds SOUNDS = new SynthesizedSounds(RATE);
 
     private static float loudest(Sample sound, int from, int to) {
         float loudest = 0;
@@ -30,13 +25,10 @@ class KitTest {
         return loudest;
     }
 
-    @ParameterizedTest
-    @EnumSource
-    void everyVoiceSoundsStartsAtOnceAndFadesAway(Dynamic level) {
-        List<Sample> sounds = new ArrayList<>(
-                Kit.voices().stream().map(voice -> KIT.voice(voice, level, 0)).toList());
-        IntStream.rangeClosed(0, SampleSet.WEAKEST_CLICK).mapToObj(KIT::click).forEach(sounds::add);
-        for (Sample sound : sounds) {
+    @Test
+    void everyClickStartsAtOnceAndFadesAway() {
+        for (int strength = 0; strength <= SampleSet.WEAKEST_CLICK; strength++) {
+            Sample sound = SOUNDS.click(strength);
             assertThat(loudest(sound, 0, RATE / 100)).isBetween(0.05f, 1.6f);
             assertThat(loudest(sound, sound.length() - 20, sound.length())).isLessThan(0.01f);
             assertThat(sound.isOver(sound.length())).isTrue();
@@ -55,30 +47,18 @@ class KitTest {
     }
 
     @Test
-    void aHarderStrokeSoundsBrighterAndNoTwoInARowAreTheSame() {
-        for (Voice voice : List.of(Kit.SNARE, Kit.HI_HAT, Kit.CRASH, Kit.KICK)) {
-            assertThat(brightness(KIT.voice(voice, Dynamic.STRONG, 0)))
-                    .isGreaterThan(brightness(KIT.voice(voice, Dynamic.GHOST, 0)));
-        }
-        assertThat(KIT.voice(Kit.SNARE, Dynamic.NORMAL, 7)).isNotSameAs(KIT.voice(Kit.SNARE, Dynamic.NORMAL, 8));
-        assertThat(KIT.voice(Kit.SNARE, Dynamic.NORMAL, 7)).isSameAs(KIT.voice(Kit.SNARE, Dynamic.NORMAL, 7));
-        assertThat(KIT.voice(Kit.SNARE, Dynamic.NORMAL, -1).length()).isPositive();
-    }
-
-    @Test
     void everyLevelOfTheClickHasASoundOfItsOwn() {
         assertThat(IntStream.rangeClosed(0, SampleSet.WEAKEST_CLICK)
-                        .mapToObj(KIT::click)
-                        .map(KitTest::brightness)
+                        .mapToObj(SOUNDS::click)
+                        .map(SynthesizedSoundsTest::brightness)
                         .distinct())
                 .hasSize(SampleSet.WEAKEST_CLICK + 1);
     }
 
     /** The A above the middle C, key 69, is 440 Hz (ISO 16, quoted from memory); counted from the held part's zeros. */
-    @ParameterizedTest
-    @EnumSource
-    void aToneIsInTuneAndIsHeldWithoutASeam(Player player) {
-        Sample tone = KIT.tone(player, 69);
+    @Test
+    void aDroneIsInTuneAndIsHeldWithoutASeam() {
+        Sample tone = SOUNDS.drone(69);
         int risings = 0;
         int seconds = 20;
         for (long i = 10L * RATE; i < (10L + seconds) * RATE; i++) {
@@ -115,7 +95,7 @@ class KitTest {
     @ParameterizedTest
     @ValueSource(ints = {Voice.MIN_PITCH, 33, NamedVoices.USUAL_PITCH, 52, 69, Voice.MAX_PITCH})
     void aRiffIsPluckedInTune(int pitch) {
-        Sample sound = KIT.voice(Voice.riff("riff", pitch), Dynamic.NORMAL, 0);
+        Sample sound = SOUNDS.plucked(pitch, Dynamic.NORMAL, 0);
         double period = RATE / (440 * Math.pow(2, (pitch - 69) / 12.0));
         double cent = period * (Math.pow(2, 1 / 1200.0) - 1);
         double nearest = IntStream.rangeClosed(-50, 50)
@@ -128,37 +108,20 @@ class KitTest {
 
     @Test
     void aHarderPluckIsBrighterAndARiffFadesAway() {
-        Voice riff = NamedVoices.RIFF;
-        assertThat(brightness(KIT.voice(riff, Dynamic.STRONG, 0)))
-                .isGreaterThan(brightness(KIT.voice(riff, Dynamic.GHOST, 0)));
-        Sample sound = KIT.voice(riff, Dynamic.NORMAL, 1);
-        assertThat(sound).isNotSameAs(KIT.voice(riff, Dynamic.NORMAL, 2));
+        int pitch = NamedVoices.USUAL_PITCH;
+        assertThat(brightness(SOUNDS.plucked(pitch, Dynamic.STRONG, 0)))
+                .isGreaterThan(brightness(SOUNDS.plucked(pitch, Dynamic.GHOST, 0)));
+        Sample sound = SOUNDS.plucked(pitch, Dynamic.NORMAL, 1);
+        assertThat(sound.samples())
+                .isNotEqualTo(SOUNDS.plucked(pitch, Dynamic.NORMAL, 2).samples());
         assertThat(loudest(sound, 0, RATE / 100)).isBetween(0.05f, 0.6f);
         assertThat(loudest(sound, sound.length() - 20, sound.length())).isLessThan(0.01f);
     }
 
+    /** At 11,025 Hz nothing above 5,512 Hz can be heard, and nothing comes back as another tone. */
     @Test
-    void aVoiceOfOnesOwnIsHeard() {
-        Voice gong = new Voice("river gong", 81, Limb.RIGHT_HAND, 5, NoteheadShape.NORMAL);
-        assertThat(KIT.voice(gong, Dynamic.NORMAL, 0).length()).isPositive();
-        assertThat(KIT.voice(new Voice("second kick", 36, Limb.KICK_FOOT, -3, NoteheadShape.NORMAL), Dynamic.NORMAL, 0))
-                .isSameAs(KIT.voice(Kit.KICK, Dynamic.NORMAL, 0));
-        CustomKit own = new CustomKit(KIT);
-        Sample recording = new Sample(1, 0.5f);
-        own.put("river gong", recording);
-        assertThat(own.voice(gong, Dynamic.GHOST, 3)).isSameAs(recording);
-        assertThat(own.voice(Kit.SNARE, Dynamic.GHOST, 3)).isSameAs(KIT.voice(Kit.SNARE, Dynamic.GHOST, 3));
-        assertThat(own.voices()).containsExactly("river gong");
-        own.remove("river gong");
-        assertThat(own.voice(gong, Dynamic.GHOST, 3)).isSameAs(KIT.voice(gong, Dynamic.GHOST, 3));
-    }
-
-    @Test
-    void aPartOfASetIsSilentButForItself() {
-        assertThat(KIT.withoutClick().click(0).length()).isZero();
-        assertThat(KIT.withoutClick().voice(Kit.KICK, Dynamic.NORMAL, 0).length())
-                .isPositive();
-        assertThat(KIT.clickAlone().click(0).length()).isPositive();
-        assertThat(KIT.clickAlone().tone(Player.BASS, 40).length()).isZero();
+    void aSlowCardGetsNoToneItCantPlay() {
+        Sample slow = new SynthesizedSounds(11_025).click(0);
+        assertThat(loudest(slow, 0, 110)).isBetween(0.05f, 1.6f);
     }
 }

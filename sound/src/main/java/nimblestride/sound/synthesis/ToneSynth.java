@@ -1,9 +1,10 @@
-package nimblestride.sound.kit;
+package nimblestride.sound.synthesis;
 
 import java.util.Arrays;
 import java.util.SplittableRandom;
+import nimblestride.sound.kit.Sample;
 
-/** Makes decaying tones and noise; lengths in seconds, frequencies in hertz, levels from 0 to 1. */
+/** Makes tones; lengths in seconds, frequencies in hertz, levels from 0 to 1. */
 final class ToneSynth {
     /** A sound ends when it has fallen to a thousandth (60 dB) of its start. */
     private static final double FALL = Math.log(1000);
@@ -24,46 +25,16 @@ final class ToneSynth {
         this.seed = seed;
     }
 
-    /** Makes a drumhead: a tone that falls in pitch as it fades. */
-    Sample swept(double from, double to, double seconds, double level) {
-        float[] samples = silence(seconds);
-        double phase = 0;
-        for (int i = 0; i < samples.length; i++) {
-            double time = (double) i / sampleRate;
-            phase += 2 * Math.PI * (to + (from - to) * Math.exp(-time * 30)) / sampleRate;
-            samples[i] = (float) (level * envelope(time, seconds) * Math.sin(phase));
-        }
-        return new Sample(samples);
-    }
-
-    /** Makes wood or metal: tones that fade together. */
+    /** Makes tones that fade together; those too high for the sample rate are left out. */
     Sample partials(double seconds, double level, double... frequencies) {
         float[] samples = silence(seconds);
         for (int i = 0; i < samples.length; i++) {
             double time = (double) i / sampleRate;
             double sum = 0;
             for (double frequency : frequencies) {
-                sum += Math.sin(2 * Math.PI * frequency * time);
+                sum += frequency < sampleRate / 2.0 ? Math.sin(2 * Math.PI * frequency * time) : 0;
             }
             samples[i] = (float) (level * envelope(time, seconds) * sum / frequencies.length);
-        }
-        return new Sample(samples);
-    }
-
-    /**
-     * Returns a noise, such as a rustle or a cymbal.
-     *
-     * @param brightness the higher, the fewer lows remain
-     */
-    Sample noise(double seconds, double level, double brightness) {
-        float[] samples = silence(seconds);
-        SplittableRandom random = new SplittableRandom(seed * 1_000_003 + samples.length);
-        double lows = 0;
-        for (int i = 0; i < samples.length; i++) {
-            double white = random.nextDouble(-1, 1);
-            lows += (1 - brightness * 0.6) * (white - lows);
-            double sample = white - brightness * lows;
-            samples[i] = (float) (level * envelope((double) i / sampleRate, seconds) * sample);
         }
         return new Sample(samples);
     }
@@ -151,15 +122,6 @@ final class ToneSynth {
             burst[i] = (float) ((smooth[i] - mean) / peak);
         }
         return burst;
-    }
-
-    /** Returns two sounds mixed. */
-    static Sample mixed(Sample one, Sample other) {
-        float[] sum = new float[Math.max(one.length(), other.length())];
-        for (int i = 0; i < sum.length; i++) {
-            sum[i] = one.after(i) + other.after(i);
-        }
-        return new Sample(sum);
     }
 
     private float[] silence(double seconds) {

@@ -1,6 +1,9 @@
-package nimblestride.sound.recorded;
+package nimblestride.sound.recording;
 
 import java.math.BigInteger;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.apache.commons.numbers.fraction.Fraction;
 
 /**
  * Plays samples at another rate: band-limited interpolation with a sinc under a Blackman window of 16 zeros to each side
@@ -11,6 +14,12 @@ final class Resampler {
     private static final int ZEROS = 16;
     /** Where rates fall, cuts off a little early, since no window is infinitely steep. */
     private static final double EARLY = 0.95;
+    /** The most places between two old samples; a ratio that needs more is off by less than a millionth. */
+    private static final int MAX_PLACES = 1_000;
+
+    private static final Map<Fraction, Resampler> KNOWN = new ConcurrentHashMap<>();
+    /** How many are kept, for the rates that return with each recording. */
+    private static final int MAX_KNOWN = 8;
 
     private final int step;
     private final int places;
@@ -38,6 +47,19 @@ final class Resampler {
         }
     }
 
+    /** Returns a resampler between any two rates, in samples per second. */
+    static Resampler between(double from, int to) {
+        Fraction ratio = Fraction.from(from / to, MAX_PLACES);
+        Resampler known = KNOWN.get(ratio);
+        if (known == null) {
+            known = new Resampler(ratio.getNumerator(), ratio.getDenominator());
+            if (KNOWN.size() < MAX_KNOWN) {
+                KNOWN.put(ratio, known);
+            }
+        }
+        return known;
+    }
+
     private static double weight(double distance, double cutOff, double zeros) {
         double x = Math.PI * distance * cutOff;
         double sinc = x < 1e-9 ? 1 : StrictMath.sin(x) / x;
@@ -55,13 +77,31 @@ final class Resampler {
         for (int i = 0; i < length; i++) {
             long at = (long) i * step;
             int first = (int) (at / places);
-            float[] weight = weights[(int) (at % places)];
-            float sum = 0;
-            for (int tap = 0; tap < weight.length; tap++) {
-                sum += padded[first + tap] * weight[tap];
-            }
-            resampled[i] = sum;
+            resampled[i] = at(padded, first, (int) (at % places));
         }
         return resampled;
+    }
+
+    int step() {
+        return step;
+    }
+
+    int places() {
+        return places;
+    }
+
+    /** Returns how many samples before and after a place its value is made of. */
+    int reach() {
+        return reach;
+    }
+
+    /** Returns the value at a place, made of twice {@link #reach} samples from the first on. */
+    float at(float[] samples, int first, int place) {
+        float[] weight = weights[place];
+        float sum = 0;
+        for (int tap = 0; tap < weight.length; tap++) {
+            sum += samples[first + tap] * weight[tap];
+        }
+        return sum;
     }
 }

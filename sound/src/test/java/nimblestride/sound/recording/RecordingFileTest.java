@@ -1,25 +1,28 @@
-package nimblestride.sound.wav;
+package nimblestride.sound.recording;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
 import nimblestride.core.foundation.failure.StrideException;
-import nimblestride.sound.kit.Sample;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Files are written by {@code javax.sound.sampled}. */
-class RecordingTest {
+class RecordingFileTest {
     private static final int RATE = 48_000;
 
     @TempDir
@@ -47,10 +50,10 @@ class RecordingTest {
     @ParameterizedTest
     @CsvSource({"48000, 16, 1", "44100, 16, 2", "22050, 8, 1", "96000, 24, 2"})
     void isReadWhateverItsRateWidthAndChannels(int rate, int bits, int channels) throws IOException {
-        Sample sound = Recording.read(wav(rate, bits, channels, 1), RATE);
-        assertThat(sound.length()).isBetween(RATE - 100, RATE + 100);
-        assertThat(sound.at(RATE / 4)).isBetween(0.49f, 0.51f);
-        assertThat(sound.at(3 * RATE / 4)).isBetween(-0.01f, 0.01f);
+        float[] sound = new RecordingFile(wav(rate, bits, channels, 1)).read().at(RATE);
+        assertThat(sound.length).isBetween(RATE - 100, RATE + 100);
+        assertThat(sound[RATE / 4]).isBetween(0.49f, 0.51f);
+        assertThat(sound[3 * RATE / 4]).isBetween(-0.01f, 0.01f);
     }
 
     @Test
@@ -58,25 +61,46 @@ class RecordingTest {
         Path text = folder.resolve("notes.wav");
         Files.writeString(text, "boom, chick, boom");
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Recording.read(text, RATE))
-                .withMessageContaining("notes.wav is not a WAV file");
+                .isThrownBy(() -> new RecordingFile(text).read())
+                .withMessageContaining("notes.wav is not a WAV or FLAC file");
         Path cut = wav(48_000, 16, 1, 1);
-        Files.write(cut, java.util.Arrays.copyOf(Files.readAllBytes(cut), 30));
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Recording.read(cut, RATE));
+        Files.write(cut, Arrays.copyOf(Files.readAllBytes(cut), 30));
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new RecordingFile(cut).read());
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Recording.read(folder.resolve("none.wav"), RATE));
-        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> Recording.read(folder, RATE));
+                .isThrownBy(() -> new RecordingFile(folder.resolve("none.wav")).read());
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new RecordingFile(folder).read());
     }
 
     @Test
     void whatIsEmptyOrTooLongIsRefused() throws IOException {
         Path empty = wav(48_000, 16, 1, 0);
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Recording.read(empty, RATE))
+                .isThrownBy(() -> new RecordingFile(empty).read())
                 .withMessageContaining("has no sound");
         Path endless = wav(8_000, 16, 1, 10.5);
         assertThatExceptionOfType(StrideException.class)
-                .isThrownBy(() -> Recording.read(endless, RATE))
+                .isThrownBy(() -> new RecordingFile(endless).read())
                 .withMessageContaining("lasts 10.5 s; a voice's sound can last up to 10 s");
+    }
+
+    /** Two gigabytes by its header, which is all there is: it is refused by its length, and nothing is read. */
+    @Test
+    void whatSaysItHasTwoGigabytesIsRefusedAtOnce() throws IOException {
+        Path huge = wav(48_000, 16, 1, 0.1);
+        byte[] bytes = Files.readAllBytes(huge);
+        ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN).putInt(40, Integer.MAX_VALUE - 100);
+        Files.write(huge, bytes);
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> new RecordingFile(huge).read())
+                .withMessageContaining("can last up to 10 s");
+    }
+
+    @Test
+    void aFlacFileIsReadToo() throws IOException {
+        Path flac = folder.resolve("kick.flac");
+        try (InputStream shipped = getClass().getResourceAsStream("/nimblestride/sound/recorded/kick-3.flac")) {
+            Files.copy(shipped, flac);
+        }
+        assertThat(new RecordingFile(flac).read().seconds()).isBetween(0.2, 3.5);
     }
 }

@@ -1,8 +1,9 @@
-package nimblestride.sound.recorded;
+package nimblestride.sound.recording;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -35,6 +36,32 @@ class ResamplerTest {
         for (int i = 1_000; i < 10_000; i++) {
             assertThat(Math.abs(resampled[i])).isLessThan(0.001f);
         }
+    }
+
+    /** Any two rates: the ratio is off by less than a millionth, so a minute by less than 60 microseconds. */
+    @ParameterizedTest
+    @CsvSource({"44123,48000", "55566.5,48000", "48000,11025"})
+    void anyTwoRatesMeet(double from, int to) {
+        float[] resampled = Resampler.between(from, to).resampled(new float[(int) (10 * from)]);
+        assertThat(resampled.length / (double) to).isCloseTo((int) (10 * from) / from, within(1e-3));
+    }
+
+    /** A stream in blocks of any size is the same as the whole, as far as it has come out. */
+    @ParameterizedTest
+    @CsvSource({"48000,44100,256", "48000,44100,37", "44100,48000,256", "48000,11025,100"})
+    void aStreamIsTheSameAsTheWhole(int from, int to, int block) {
+        float[] samples = sine(440, from, from / 2);
+        float[] whole = Resampler.between(from, to).resampled(samples);
+        StreamResampler stream = new StreamResampler(from, to, block);
+        float[] out = new float[stream.most(block)];
+        int made = 0;
+        for (int at = 0; at + block <= samples.length; at += block) {
+            int count = stream.resample(Arrays.copyOfRange(samples, at, at + block), block, out);
+            for (int i = 0; i < count; i++) {
+                assertThat(out[i]).isEqualTo(whole[made++]);
+            }
+        }
+        assertThat(made).isGreaterThan(whole.length - to / 100);
     }
 
     @Test

@@ -1,0 +1,69 @@
+package nimblestride.desktop.workspace.sound;
+
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.ComboBox;
+import javafx.scene.layout.VBox;
+import nimblestride.desktop.playback.KitChoice;
+import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.ui.control.Caption;
+import nimblestride.desktop.ui.control.ControlTip;
+import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
+import nimblestride.sound.custom.CustomKit;
+
+/** Chooses the kit of the exercise or of the Book, and adds kits. */
+final class KitLine extends VBox {
+    private final KitChoice kits;
+    private final Dialogs dialogs;
+    private final ComboBox<String> kit = new ComboBox<>();
+    private final SmallButton forTheBook;
+    private boolean showing;
+
+    KitLine(KitChoice kits, Dialogs dialogs) {
+        this.kits = kits;
+        this.dialogs = dialogs;
+        kit.setId("kit");
+        kit.setAccessibleText("The kit this exercise is heard on");
+        kit.setPrefWidth(250);
+        kit.valueProperty().addListener((property, was, name) -> {
+            if (!showing && name != null) {
+                int chosen = kit.getItems().indexOf(name);
+                kits.choose(chosen == 0 ? Optional.empty() : Optional.of(name));
+            }
+        });
+        forTheBook = new SmallButton("Use in the whole Book", "kit-for-the-book", kits::chooseForTheBook);
+        SmallButton folder = new SmallButton("Add a folder…", "add-kit-folder", () -> add(dialogs.folderToOpen()));
+        ControlTip.on(folder, "WAV and FLAC files named like snare ghost.wav, kick.flac, tom 1 accent.wav");
+        SmallButton font = new SmallButton(
+                "Add a soundfont…", "add-soundfont", () -> add(dialogs.fileToOpen(List.of(CustomKit.SOUNDFONT))));
+        getChildren().setAll(new FlowLine(new Caption("Kit"), kit, forTheBook, folder, font));
+        kits.onChange(this::show);
+        show();
+    }
+
+    private void add(Optional<Path> place) {
+        place.ifPresent(chosen -> kits.add(chosen, (name, problems) -> {
+            if (!problems.isEmpty()) {
+                dialogs.showText(
+                        "The kit " + name + " is added, but not all of its files",
+                        String.join("\n", problems) + "\n\nThe recorded kit has what is missing.");
+            }
+        }));
+    }
+
+    private void show() {
+        showing = true;
+        List<String> names = new ArrayList<>(List.of("as the Book: " + kits.ofTheBook()));
+        names.addAll(kits.names());
+        kits.ofTheExercise().filter(name -> !names.contains(name)).ifPresent(names::add);
+        if (!kit.getItems().equals(names)) {
+            kit.getItems().setAll(names);
+        }
+        kit.setValue(kits.ofTheExercise().orElse(names.get(0)));
+        forTheBook.setDisable(kits.ofTheExercise().isEmpty());
+        showing = false;
+    }
+}
