@@ -18,6 +18,8 @@ import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.StartupTasks;
 import nimblestride.desktop.shell.WindowDialogs;
+import nimblestride.desktop.playback.AudioDevices;
+import nimblestride.sound.microphone.AudioInputs;
 import nimblestride.sound.play.SilentOutput;
 
 /** The real window on a screen, in a folder of its own, and how a measure acts in it. */
@@ -73,7 +75,7 @@ final class Screen {
                     stage,
                     StartupTasks.begin(home),
                     dialogs.apply(stage),
-                    SilentOutput::new,
+                    new AudioDevices(SilentOutput::new, AudioInputs.NONE),
                     Clock.systemDefaultZone(),
                     System::nanoTime,
                     new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));

@@ -25,6 +25,8 @@ import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.StartupTasks;
 import nimblestride.desktop.shell.WindowDialogs;
+import nimblestride.desktop.playback.AudioDevices;
+import nimblestride.sound.microphone.AudioInputs;
 import nimblestride.sound.play.SilentOutput;
 
 /**
@@ -107,7 +109,7 @@ public final class StartMeasure {
                         stage,
                         ahead.orElseThrow(),
                         new WindowDialogs(stage, ahead.orElseThrow().home()),
-                        SilentOutput::new,
+                        new AudioDevices(SilentOutput::new, AudioInputs.NONE),
                         Clock.systemDefaultZone(),
                         System::nanoTime,
                         new DefectLog(Path.of(System.getProperty("java.io.tmpdir"), "nimble-stride-log")));

@@ -12,6 +12,8 @@ import javafx.stage.Stage;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.WindowDialogs;
+import nimblestride.desktop.playback.AudioDevices;
+import nimblestride.sound.microphone.Microphones;
 import nimblestride.sound.play.SoundCards;
 
 /** The program with its one window. */
@@ -28,7 +30,7 @@ public final class StrideApp extends Application {
                 stage,
                 start.ahead(),
                 new WindowDialogs(stage, start.ahead().home()),
-                new SoundCards(),
+                new AudioDevices(new SoundCards(), new Microphones()),
                 start.clock(),
                 System::nanoTime,
                 start.defects());

@@ -1,83 +1,145 @@
 package nimblestride.desktop.playback;
 
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.function.Consumer;
+import javafx.application.Platform;
 import nimblestride.sound.input.LatencyEstimate;
+import nimblestride.sound.microphone.AudioInput;
+import nimblestride.sound.microphone.ClickListener;
 import nimblestride.sound.play.AudiblePosition;
 
-/** Has the user tap with a click, and sets the latency from the taps. */
+/** Plays a click, has the user tap along or a microphone listen, and sets the latency from what comes back. */
 public final class LatencyCalibration {
+    private static final double MILLISECONDS_PER_CLICK = 60_000.0 / Transport.PLAIN_CLICKS_PER_MINUTE;
+
     private final Transport transport;
     private final PlaybackDevices devices;
-    private final Consumer<OptionalInt> progress;
-    private Optional<LatencyEstimate> taps = Optional.empty();
+    private final Progress progress;
+    private Optional<LatencyEstimate> estimate = Optional.empty();
+    private Optional<ClickListener> ear = Optional.empty();
     private boolean keysBefore;
     private int before;
 
-    /** @param progress shows how many taps are missing, while it measures */
-    public LatencyCalibration(Transport transport, PlaybackDevices devices, Consumer<OptionalInt> progress) {
+    /** Shows how it goes. */
+    public interface Progress {
+        /**
+         * Shows how many taps or clicks are missing.
+         *
+         * @param microphone that listens; empty while the user taps
+         */
+        void missing(int count, Optional<String> microphone);
+
+        /**
+         * Shows that it is over.
+         *
+         * @param why it could not be measured; empty where it was, or was stopped
+         */
+        void over(String why);
+    }
+
+    public LatencyCalibration(Transport transport, PlaybackDevices devices, Progress progress) {
         this.transport = transport;
         this.devices = devices;
         this.progress = progress;
         devices.onStroke(this::tapped);
         transport.playingProperty().addListener(change -> {
             if (!transport.playingProperty().get()) {
-                finish();
+                finish("");
             }
         });
     }
 
-    /** Starts to measure, or stops. */
-    public void toggle() {
-        if (taps.isPresent()) {
-            stop();
+    /** Has the user tap along, or stops measuring. */
+    public void tap() {
+        if (!stopped()) {
+            begin();
+            keysBefore = devices.keysProperty().get();
+            devices.keysProperty().set(true);
+            progress.missing(LatencyEstimate.TAPS, Optional.empty());
+        }
+    }
+
+    /** Has a microphone listen, or stops measuring. */
+    public void listen() {
+        if (stopped()) {
             return;
         }
-        transport.stop();
+        Optional<AudioInput> input = devices.inputs().open();
+        if (input.isEmpty()) {
+            progress.over("No microphone can be opened now. Measure by tapping, or type the latency.");
+            return;
+        }
+        String name = input.get().name();
+        begin();
         keysBefore = devices.keysProperty().get();
-        devices.keysProperty().set(true);
+        progress.missing(LatencyEstimate.TAPS, Optional.of(name));
+        ear = Optional.of(new ClickListener(
+                input.get(),
+                ago -> devices.heard().ifPresent(now -> {
+                    double late = late(now) - 1_000 * ago;
+                    Platform.runLater(() -> add(late, Optional.of(name)));
+                }),
+                () -> Platform.runLater(() -> finish(name + " was unplugged."))));
+    }
+
+    private boolean stopped() {
+        boolean measures = estimate.isPresent();
+        stop();
+        return measures;
+    }
+
+    private void begin() {
+        transport.stop();
         before = devices.latencyProperty().get();
         devices.latencyProperty().set(0);
-        taps = Optional.of(new LatencyEstimate());
+        estimate = Optional.of(new LatencyEstimate());
         transport.playPlainClick();
-        progress.accept(OptionalInt.of(LatencyEstimate.TAPS));
     }
 
     private void tapped(PlayedStroke struck) {
-        if (taps.isEmpty() || struck.heard().isEmpty()) {
+        if (ear.isEmpty()) {
+            struck.heard().ifPresent(heard -> add(late(heard), Optional.empty()));
+        }
+    }
+
+    /** @param late milliseconds after some click, or before it where negative */
+    private void add(double late, Optional<String> microphone) {
+        if (estimate.isEmpty()) {
             return;
         }
-        LatencyEstimate along = taps.get();
-        along.tap(late(struck.heard().get()));
-        along.latency()
+        LatencyEstimate now = estimate.get();
+        now.tap(late - MILLISECONDS_PER_CLICK * Math.rint(late / MILLISECONDS_PER_CLICK));
+        now.latency()
                 .ifPresentOrElse(
                         latency -> {
                             stop();
                             devices.latencyProperty().set(latency);
                         },
-                        () -> progress.accept(OptionalInt.of(along.missing())));
+                        () -> progress.missing(now.missing(), microphone));
     }
 
-    /** Returns how far a tap is from the nearest click, in milliseconds. */
+    /** Returns how far a moment is after the first click, in milliseconds. */
     private static double late(AudiblePosition heard) {
-        double clicks = heard.moment() * Transport.PLAIN_CLICKS_PER_WHOLE;
-        return (clicks - Math.rint(clicks)) * 60_000 / Transport.PLAIN_CLICKS_PER_MINUTE;
+        return heard.moment() * Transport.PLAIN_CLICKS_PER_WHOLE * MILLISECONDS_PER_CLICK;
     }
 
     /** Stops measuring. */
     public void stop() {
-        if (taps.isPresent()) {
+        if (estimate.isPresent()) {
             transport.stop();
         }
     }
 
-    private void finish() {
-        if (taps.isPresent()) {
-            taps = Optional.empty();
+    private void finish(String why) {
+        if (estimate.isPresent()) {
+            estimate = Optional.empty();
+            ear.ifPresent(ClickListener::close);
+            ear = Optional.empty();
             devices.latencyProperty().set(before);
             devices.keysProperty().set(keysBefore);
-            progress.accept(OptionalInt.empty());
+            if (!why.isEmpty()) {
+                transport.stop();
+            }
+            progress.over(why);
         }
     }
 }

@@ -16,6 +16,7 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.sound.input.SimulatedPlayer;
 import nimblestride.sound.input.TimingHabits;
 import nimblestride.sound.kit.PadHit;
+import nimblestride.sound.microphone.AudioInputs;
 import nimblestride.sound.midi.MidiDevices;
 import nimblestride.sound.midi.PadResponse;
 import nimblestride.sound.play.AudiblePosition;
@@ -28,7 +29,7 @@ import nimblestride.sound.play.PlayerStatus;
  */
 public final class PlaybackDevices implements AutoCloseable {
     private final Player player;
-    private final AudioOutputs outputs;
+    private final AudioDevices audio;
     private final Transport transport;
     private final BooleanProperty keys = new SimpleBooleanProperty();
     private final IntegerProperty latency = new SimpleIntegerProperty();
@@ -43,9 +44,9 @@ public final class PlaybackDevices implements AutoCloseable {
     private Optional<MidiDevices.Connection> connection = Optional.empty();
     private Optional<SimulatedPlayer> standIn = Optional.empty();
 
-    public PlaybackDevices(Player player, AudioOutputs outputs, Transport transport) {
+    public PlaybackDevices(Player player, AudioDevices audio, Transport transport) {
         this.player = player;
-        this.outputs = outputs;
+        this.audio = audio;
         this.transport = transport;
         latency.addListener(change -> player.setLatency(latency.get()));
         keys.addListener(change -> listenOrNot());
@@ -55,7 +56,17 @@ public final class PlaybackDevices implements AutoCloseable {
 
     /** Returns the sound cards, and which of them is chosen. */
     public AudioOutputs outputs() {
-        return outputs;
+        return audio.outputs();
+    }
+
+    /** Returns the microphones. */
+    public AudioInputs inputs() {
+        return audio.inputs();
+    }
+
+    /** Returns what is heard now; empty while nothing plays. Any thread may ask. */
+    Optional<AudiblePosition> heard() {
+        return player.heard();
     }
 
     /** Returns how playing goes; empty while nothing plays or listens. */

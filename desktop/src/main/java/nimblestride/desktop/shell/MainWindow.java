@@ -9,11 +9,11 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.ui.look.Typefaces;
-import nimblestride.sound.play.AudioOutputs;
 
 /** One window with one exercise. {@link WindowComposition} builds its content. */
 public final class MainWindow {
@@ -22,7 +22,7 @@ public final class MainWindow {
     /**
      * @param startup tasks that already read from the disk
      * @param dialogs asks the user
-     * @param outputs audio outputs
+     * @param audio sound cards and microphones
      * @param clock tells the day and the time
      * @param nanos a clock in nanoseconds, for taps
      * @param defects logs unexpected errors
@@ -31,11 +31,11 @@ public final class MainWindow {
             Stage stage,
             StartupTasks startup,
             Dialogs dialogs,
-            AudioOutputs outputs,
+            AudioDevices audio,
             Clock clock,
             LongSupplier nanos,
             DefectLog defects) {
-        this.parts = new WindowComposition(stage, startup, dialogs, outputs, clock, nanos, defects);
+        this.parts = new WindowComposition(stage, startup, dialogs, audio, clock, nanos, defects);
         stage.setOnCloseRequest(event -> close());
     }
 

@@ -16,6 +16,7 @@ import nimblestride.desktop.document.library.BookEdits;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.playback.BarLoop;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.service.Dialogs;
@@ -35,7 +36,6 @@ import nimblestride.desktop.workspace.practice.PracticeWorkspace;
 import nimblestride.desktop.workspace.share.ShareWorkspace;
 import nimblestride.desktop.workspace.sound.SoundWorkspace;
 import nimblestride.desktop.workspace.students.StudentsWorkspace;
-import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.wav.WavFile;
 
 /**
@@ -83,7 +83,7 @@ final class WindowComposition {
             Stage stage,
             StartupTasks startup,
             Dialogs dialogs,
-            AudioOutputs outputs,
+            AudioDevices audio,
             Clock clock,
             LongSupplier nanos,
             DefectLog defects) {
@@ -105,7 +105,7 @@ final class WindowComposition {
         edits = new BookEdits(book, steps, status);
         autosave = new BookAutosave(document, book, status);
         frame = new WindowFrame(stage, root, remembered);
-        sound = new WindowSound(document, book, outputs, home.resolve("voices"), road, this::follow, status);
+        sound = new WindowSound(document, book, audio, home.resolve("voices"), road, this::follow, status);
         remembered.sound().apply(sound.transport().settings(), sound.devices());
         heading = new Heading(document, steps, sound.transport());
         CenterPane center = new CenterPane(root, heading);

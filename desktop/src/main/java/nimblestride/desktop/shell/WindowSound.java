@@ -6,23 +6,25 @@ import java.util.function.Consumer;
 import nimblestride.desktop.async.LatestOnly;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.playback.KitChoice;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.playback.ShownExercise;
+import nimblestride.desktop.playback.SoundPreparer;
 import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Status;
 import nimblestride.desktop.view.road.RoadView;
 import nimblestride.sound.custom.ChosenSounds;
 import nimblestride.sound.kit.Sounds;
-import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.Player;
 
 /** Everything in the window that makes or receives sound. */
 final class WindowSound implements AutoCloseable {
     private final ChosenSounds sounds = new ChosenSounds();
     private final LatestOnly reading = new LatestOnly("reading recordings");
+    private final SoundPreparer preparer;
     private final Transport transport;
     private final PlaybackDevices devices;
     private final CustomRecordings recordings;
@@ -38,18 +40,20 @@ final class WindowSound implements AutoCloseable {
     WindowSound(
             ExerciseDocument document,
             OpenBook book,
-            AudioOutputs outputs,
+            AudioDevices audio,
             Path folder,
             RoadView road,
             Consumer<Playhead> heard,
             Status status) {
-        Player player = new Player(outputs, sounds);
+        Player player = new Player(audio.outputs(), sounds);
         transport = new Transport(
                 document,
                 player,
                 new ShownExercise(road.stageProperty(), road.countingSystemProperty(), road.subdivisionProperty()),
                 heard);
-        devices = new PlaybackDevices(player, outputs, transport);
+        preparer = new SoundPreparer(transport, player, sounds);
+        document.exerciseProperty().addListener(change -> preparer.soon());
+        devices = new PlaybackDevices(player, audio, transport);
         recordings = new CustomRecordings(folder, sounds);
         kits = new KitChoice(document, book, sounds, status);
         reading.ask(recordings::read, (List<String> problems) -> {
@@ -89,6 +93,7 @@ final class WindowSound implements AutoCloseable {
     public void close() {
         transport.close();
         devices.close();
+        preparer.close();
         kits.close();
         reading.close();
     }

@@ -39,6 +39,8 @@ import nimblestride.desktop.OnStage;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.playback.AudioDevices;
+import nimblestride.sound.microphone.AudioInputs;
 import nimblestride.sound.play.SilentOutput;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -58,6 +60,9 @@ abstract class WindowStory extends FxRobot {
 
     protected final Answers answers = new Answers();
     protected final AtomicLong clock = new AtomicLong(1_000_000);
+    /** The microphones of the machine. */
+    protected AudioInputs inputs = AudioInputs.NONE;
+
     protected DefectLog defects;
     protected MainWindow window;
 
@@ -147,7 +152,7 @@ abstract class WindowStory extends FxRobot {
                     stage,
                     StartupTasks.begin(home),
                     answers,
-                    SilentOutput::new,
+                    new AudioDevices(SilentOutput::new, inputs),
                     Clock.fixed(NOW, ZoneOffset.UTC),
                     clock::get,
                     defects);

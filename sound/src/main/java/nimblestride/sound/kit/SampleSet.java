@@ -9,6 +9,9 @@ public interface SampleSet {
     /** The weakest click; 0 is the strongest. */
     int WEAKEST_CLICK = 7;
 
+    /** How many strokes of the same kind take turns, at most. */
+    int TURNS = 4;
+
     /**
      * Returns a stroke.
      *

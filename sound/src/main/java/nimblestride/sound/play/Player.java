@@ -40,6 +40,7 @@ public final class Player implements AutoCloseable {
     private volatile float volume = DEFAULT_VOLUME;
     private volatile float room = 1;
     private volatile int latency;
+    private volatile int sampleRate = AudioOutput.USUAL_RATE;
     private volatile Optional<Thread> last = Optional.empty();
 
     /**
@@ -94,6 +95,7 @@ public final class Player implements AutoCloseable {
     /** @param rendering renders until the feeder is replaced */
     private void begin(OutputFeeder speaker, boolean plays, Runnable rendering) {
         speaker.setRoom(room);
+        sampleRate = speaker.sampleRate();
         session = Optional.of(new Session(speaker, plays));
         daemon("rendering", rendering).start();
         daemon("searching outputs", () -> search(speaker)).start();
@@ -133,6 +135,11 @@ public final class Player implements AutoCloseable {
             Thread.currentThread().interrupt();
         }
         last = Optional.empty();
+    }
+
+    /** Returns the rate of the output that plays, or that played last; the usual one before, in samples per second. */
+    public int sampleRate() {
+        return sampleRate;
     }
 
     /** Returns whether something plays. */

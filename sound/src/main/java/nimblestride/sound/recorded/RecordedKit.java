@@ -48,15 +48,18 @@ public final class RecordedKit implements SampleSet {
 
     @Override
     public Sample voice(Voice voice, Dynamic level, long turn) {
+        return strokes.stroke(voice, level, turn).orElseGet(() -> unrecorded(voice, level, turn));
+    }
+
+    private Sample unrecorded(Voice voice, Dynamic level, long turn) {
         if (voice.isRiff()) {
             int pluck = (int) Math.floorMod(turn, (long) SynthesizedSounds.PLUCKS);
             return riffs.computeIfAbsent(
                     new Riff(voice.midiKey(), level, pluck),
                     riff -> others.plucked(riff.midiKey, riff.level, riff.turn));
         }
-        return strokes.stroke(voice, level, turn)
-                .orElseGet(() -> strokes.stroke(voice.isByHand() ? Kit.MIDDLE_TOM : Kit.KICK, level, turn)
-                        .orElseThrow());
+        return strokes.stroke(voice.isByHand() ? Kit.MIDDLE_TOM : Kit.KICK, level, turn)
+                .orElseThrow();
     }
 
     @Override

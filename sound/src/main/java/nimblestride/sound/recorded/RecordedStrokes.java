@@ -1,13 +1,16 @@
 package nimblestride.sound.recorded;
 
+import java.lang.ref.SoftReference;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.sound.kit.Sample;
+import nimblestride.sound.kit.SampleSet;
 import nimblestride.sound.kit.StrokeLevel;
 import nimblestride.sound.recording.Recording;
 
@@ -17,8 +20,7 @@ import nimblestride.sound.recording.Recording;
  * number that the turn decides. A stroke is made when it is first asked for. Safe for use by several threads.
  */
 final class RecordedStrokes {
-    /** How many strokes of the same kind take turns. */
-    static final int TURNS = 4;
+    private static final int TURNS = SampleSet.TURNS;
 
     private static final Dynamic[] SOFTEST_FIRST = Dynamic.values();
 
@@ -43,8 +45,10 @@ final class RecordedStrokes {
     private final int sampleRate;
     private final StrokeRecordings recordings;
     private final Loudness loudness;
-    private final Map<Stroke, Sample> strokes = new ConcurrentHashMap<>();
-    private final Map<Recording.Source, float[]> read = new ConcurrentHashMap<>();
+    /** Kept while there is memory: those not played for long go first. */
+    private final Map<Stroke, SoftReference<Sample>> strokes = new ConcurrentHashMap<>();
+
+    private final Map<Recording.Source, SoftReference<float[]>> read = new ConcurrentHashMap<>();
 
     /** A stroke on a voice. */
     private record Stroke(Voice voice, Dynamic level, int turn) {}
@@ -58,13 +62,20 @@ final class RecordedStrokes {
     /** Returns a stroke; empty where no recording has the voice. */
     Optional<Sample> stroke(Voice voice, Dynamic level, long turn) {
         Stroke stroke = new Stroke(voice, level, (int) Math.floorMod(turn, (long) TURNS));
-        Sample known = strokes.get(stroke);
-        if (known != null) {
-            return Optional.of(known);
-        }
         return recordings.stroke(voice, level).isEmpty()
                 ? Optional.empty()
-                : Optional.of(strokes.computeIfAbsent(stroke, this::made));
+                : Optional.of(kept(stroke, strokes, this::made));
+    }
+
+    /** Returns what is kept, or makes it; two threads that ask at once may both make it, and it is the same. */
+    private static <K, V> V kept(K key, Map<K, SoftReference<V>> known, Function<K, V> making) {
+        SoftReference<V> reference = known.get(key);
+        V value = reference == null ? null : reference.get();
+        if (value == null) {
+            value = making.apply(key);
+            known.put(key, new SoftReference<>(value));
+        }
+        return value;
     }
 
     private Sample made(Stroke stroke) {
@@ -112,7 +123,7 @@ final class RecordedStrokes {
     }
 
     private float[] recording(Voice voice, Dynamic level) {
-        return read.computeIfAbsent(recordings.stroke(voice, level).orElseThrow(), this::prepared);
+        return kept(recordings.stroke(voice, level).orElseThrow(), read, this::prepared);
     }
 
     /** Returns a recording at the rate, from where it is heard, all equally loud, so that they can be mixed. */

@@ -34,14 +34,24 @@ public final class AudioPage extends VBox implements Page {
     private final Label status = new WrappedLabel();
     private final Label measured = new WrappedLabel("", "quiet");
     private final LatencyCalibration measure;
-    private final SmallButton button;
+    private final SmallButton byTapping;
+    private final SmallButton byListening;
     private boolean showing;
 
     /** @param devices the outputs to choose from */
     public AudioPage(Transport transport, PlaybackDevices devices) {
         this.devices = devices;
-        this.measure = new LatencyCalibration(
-                transport, devices, missing -> missing.ifPresentOrElse(this::showMeasuring, this::showIdle));
+        this.measure = new LatencyCalibration(transport, devices, new LatencyCalibration.Progress() {
+            @Override
+            public void missing(int count, Optional<String> microphone) {
+                showMeasuring(count, microphone);
+            }
+
+            @Override
+            public void over(String why) {
+                showIdle(why);
+            }
+        });
         getStyleClass().add("page");
         card.setId("card");
         card.setPrefWidth(300);
@@ -56,7 +66,8 @@ public final class AudioPage extends VBox implements Page {
         latency.show(devices.latencyProperty().get());
         devices.latencyProperty()
                 .addListener(change -> latency.show(devices.latencyProperty().get()));
-        button = new SmallButton("Measure latency by tapping", "measure-latency", measure::toggle);
+        byTapping = new SmallButton("Measure latency by tapping", "measure-latency", measure::tap);
+        byListening = new SmallButton("Measure by listening", "measure-by-listening", measure::listen);
         status.setId("player-status");
         measured.setId("latency-told");
         getChildren()
@@ -66,7 +77,7 @@ public final class AudioPage extends VBox implements Page {
                                 card,
                                 new SmallButton("Refresh", "look-for-cards", this::look)),
                         new FlowLine(
-                                new Caption("Latency"), latency, new Caption("ms on top of the card's own"), button),
+                                new Caption("Latency"), latency, new Caption("ms on top of the card's own"), byTapping, byListening),
                         // Below the controls, so that they stay in place when the text grows.
                         status,
                         measured);
@@ -84,7 +95,7 @@ public final class AudioPage extends VBox implements Page {
                 looks.play();
             }
         });
-        showIdle();
+        showIdle("");
     }
 
     private void choose(String name) {
@@ -111,20 +122,25 @@ public final class AudioPage extends VBox implements Page {
         showing = false;
     }
 
-    /**
-     * Shows how the measurement goes.
-     *
-     * @param missing taps still missing; empty when it is over
-     */
-    private void showMeasuring(int missing) {
-        button.setText("Stop measuring");
-        measured.setText("Tap with the click on a pad or a pad key (B, F, J…):  " + missing + " more.");
+    private void showMeasuring(int missing, Optional<String> microphone) {
+        byTapping.setText("Stop measuring");
+        byListening.setDisable(true);
+        measured.setText(microphone
+                .map(name -> "Listening through " + name + ". Let the click play through the speaker:  " + missing
+                        + " more.")
+                .orElse("Tap with the click on a pad or a pad key (B, F, J…):  " + missing + " more."));
     }
 
-    private void showIdle() {
-        button.setText("Measure latency by tapping");
-        measured.setText("Wireless speakers can be a quarter of a second late. Press the button and tap with the click "
-                + "eight times. The program uses the middle tap. Most people tap a few hundredths of a second early.");
+    /** @param why it could not be measured; empty where it was, or nobody tried */
+    private void showIdle(String why) {
+        byTapping.setText("Measure latency by tapping");
+        byListening.setDisable(false);
+        measured.setText(
+                why.isEmpty()
+                        ? "Wireless speakers can be a quarter of a second late. Tap with the click eight times, and the "
+                                + "program uses the middle tap; most people tap a few hundredths of a second early. Or put "
+                                + "a microphone near the speaker and let the program listen."
+                        : why);
     }
 
     @Override

@@ -27,7 +27,8 @@ final class KitLine extends VBox {
         this.dialogs = dialogs;
         kit.setId("kit");
         kit.setAccessibleText("The kit this exercise is heard on");
-        kit.setPrefWidth(250);
+        kit.setPrefWidth(230);
+        kit.setMinWidth(230);
         kit.valueProperty().addListener((property, was, name) -> {
             if (!showing && name != null) {
                 int chosen = kit.getItems().indexOf(name);
@@ -39,7 +40,7 @@ final class KitLine extends VBox {
         ControlTip.on(folder, "WAV and FLAC files named like snare ghost.wav, kick.flac, tom 1 accent.wav");
         SmallButton font = new SmallButton(
                 "Add a soundfont…", "add-soundfont", () -> add(dialogs.fileToOpen(List.of(CustomKit.SOUNDFONT))));
-        getChildren().setAll(new FlowLine(new Caption("Kit"), kit, forTheBook, folder, font));
+        getChildren().setAll(new FlowLine(new Caption("Kit"), kit, folder, font, forTheBook));
         kits.onChange(this::show);
         show();
     }
@@ -63,7 +64,8 @@ final class KitLine extends VBox {
             kit.getItems().setAll(names);
         }
         kit.setValue(kits.ofTheExercise().orElse(names.get(0)));
-        forTheBook.setDisable(kits.ofTheExercise().isEmpty());
+        forTheBook.setVisible(kits.ofTheExercise().isPresent());
+        forTheBook.setManaged(forTheBook.isVisible());
         showing = false;
     }
 }

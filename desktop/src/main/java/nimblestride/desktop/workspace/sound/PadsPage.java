@@ -83,7 +83,6 @@ public final class PadsPage extends VBox implements Page {
                         new Caption("instrument"),
                         instrument,
                         new SmallButton("Refresh", "look-again", this::look)),
-                learned,
                 keys,
                 named,
                 new FlowLine(
@@ -96,7 +95,8 @@ public final class PadsPage extends VBox implements Page {
                         new Caption("ms, rushing after each bar line by"),
                         rush,
                         new Caption("ms")),
-                last);
+                last,
+                learned);
         getChildren().setAll(new VerticalScroll(all));
         devices.onStroke(this::showStroke);
         look();

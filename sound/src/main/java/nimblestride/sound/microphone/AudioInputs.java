@@ -1,0 +1,19 @@
+package nimblestride.sound.microphone;
+
+import java.util.List;
+import java.util.Optional;
+
+/** Lists and opens the microphones of a machine, which come and go. */
+@FunctionalInterface
+public interface AudioInputs {
+    /** No microphone. */
+    AudioInputs NONE = Optional::empty;
+
+    /** Opens the first microphone that can be opened now; empty where there is none. */
+    Optional<AudioInput> open();
+
+    /** Returns the names of the microphones that are there now. */
+    default List<String> names() {
+        return List.of();
+    }
+}
