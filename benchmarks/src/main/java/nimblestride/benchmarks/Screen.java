@@ -14,11 +14,11 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.failure.DefectLog;
+import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.StartupTasks;
 import nimblestride.desktop.shell.WindowDialogs;
-import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.sound.microphone.AudioInputs;
 import nimblestride.sound.play.SilentOutput;
 

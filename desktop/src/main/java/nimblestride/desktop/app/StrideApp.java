@@ -10,9 +10,9 @@ import javafx.application.Application;
 import javafx.scene.image.Image;
 import javafx.stage.Stage;
 import nimblestride.desktop.document.sample.SampleBook;
+import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.WindowDialogs;
-import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.sound.microphone.Microphones;
 import nimblestride.sound.play.SoundCards;
 

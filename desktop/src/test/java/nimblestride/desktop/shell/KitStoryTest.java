@@ -110,7 +110,7 @@ class KitStoryTest extends WindowStory {
         open("pads");
         choose("#learn-voice", 4);
         fire("#learn-pad");
-        until(() -> shows("Choose a MIDI pad above, then strike the pad for the open hi-hat."));
+        until(() -> shows("Choose a MIDI pad above, then hit the pad for the open hi-hat."));
         choose("#touch", 2);
         retypeFocused("#cross-talk", "25");
         closeWindow();

@@ -55,9 +55,7 @@ final class ClickEar {
             heard++;
             if (++within == moment) {
                 // What a click adds is soon forgotten; what stays is the room.
-                room = heard < before
-                        ? Math.max(room, peak)
-                        : room + learning * (Math.min(peak, 2 * room) - room);
+                room = heard < before ? Math.max(room, peak) : room + learning * (Math.min(peak, 2 * room) - room);
                 room = Math.max(room, SOFTEST / LOUDER);
                 peak = 0;
                 within = 0;

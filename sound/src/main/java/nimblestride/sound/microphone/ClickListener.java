@@ -35,8 +35,7 @@ public final class ClickListener implements AutoCloseable {
             while (!closed) {
                 input.read(block);
                 read[0] += BLOCK;
-                ear.hear(block, at -> click.accept(
-                        (double) (read[0] - at + input.waiting()) / input.sampleRate()));
+                ear.hear(block, at -> click.accept((double) (read[0] - at + input.waiting()) / input.sampleRate()));
             }
         } catch (LineUnavailableException e) {
             if (!closed) {

@@ -27,7 +27,7 @@ final class Microphone implements AudioInput {
     static Microphone open(String name, TargetDataLine line, int sampleRate) throws LineUnavailableException {
         boolean listening = false;
         try {
-            line.open(format(sampleRate), (int) (KEPT * sampleRate) * BYTES_PER_SAMPLE);
+            line.open(format(sampleRate), BYTES_PER_SAMPLE * (int) (KEPT * sampleRate));
             line.start();
             listening = true;
             return new Microphone(name, line);

@@ -24,7 +24,7 @@ public record PadResponse(Map<Integer, String> voices, Touch touch, int crossTal
     /** How the velocity of a pad becomes the strength of a stroke. */
     public enum Touch {
         LIGHT("a light touch", 0.6),
-        EVEN("as struck", 1),
+        EVEN("as hit", 1),
         HEAVY("a heavy hand", 1.6);
 
         private final String title;

@@ -26,7 +26,7 @@ final class SoundCard implements AudioOutput {
     static SoundCard open(String name, SourceDataLine line, int sampleRate) throws LineUnavailableException {
         boolean playing = false;
         try {
-            line.open(format(sampleRate), (int) (BUFFERED_SECONDS * sampleRate) * BYTES_PER_SAMPLE);
+            line.open(format(sampleRate), BYTES_PER_SAMPLE * (int) (BUFFERED_SECONDS * sampleRate));
             line.start();
             playing = true;
             return new SoundCard(name, line);

@@ -26,6 +26,9 @@ public final class SoundfontKit implements StrokeRecordings {
     private static final int LOUDEST = 127;
     private static final int USUAL_CENTS_PER_KEY = 100;
     private static final double CENTIBELS = 200;
+    /** A coarse offset counts so many sample points. */
+    private static final long COARSE = 32_768;
+
     private static final double MAX_CENTS = 4_800;
     private static final int NO_ROOT_KEY = 60;
 
@@ -105,8 +108,8 @@ public final class SoundfontKit implements StrokeRecordings {
             return Optional.empty();
         }
         SampleHeader sample = font.samples().get(number);
-        long start = sample.start() + inner.signed(START, 0) + (inner.signed(START_COARSE, 0) << Short.SIZE - 1);
-        long end = sample.end() + inner.signed(END, 0) + (inner.signed(END_COARSE, 0) << Short.SIZE - 1);
+        long start = sample.start() + inner.signed(START, 0) + COARSE * inner.signed(START_COARSE, 0);
+        long end = sample.end() + inner.signed(END, 0) + COARSE * inner.signed(END_COARSE, 0);
         long last = Math.min(end, sample.end());
         String defect = font.defect(Math.max(0, start), last, sample.rate());
         if (!defect.isEmpty()) {

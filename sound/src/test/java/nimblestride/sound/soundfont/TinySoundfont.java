@@ -7,6 +7,7 @@ import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.function.Consumer;
 
 /**
  * Writes a soundfont 2 as the specification lays it out (SoundFont Technical Specification 2.04, sections 4 to 8, quoted
@@ -25,8 +26,10 @@ public final class TinySoundfont {
         Files.write(file, new TinySoundfont().bytes());
     }
 
-    private static ByteBuffer buffer(int size) {
-        return ByteBuffer.allocate(size).order(ByteOrder.LITTLE_ENDIAN);
+    private static byte[] filled(int size, Consumer<ByteBuffer> filling) {
+        byte[] bytes = new byte[size];
+        filling.accept(ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN));
+        return bytes;
     }
 
     private static byte[] chunk(String name, byte[]... parts) throws IOException {
@@ -35,9 +38,9 @@ public final class TinySoundfont {
             body.write(part);
         }
         byte[] all = body.toByteArray();
-        ByteBuffer chunk = buffer(8 + all.length + all.length % 2);
-        chunk.put(name.getBytes(StandardCharsets.US_ASCII)).putInt(all.length).put(all);
-        return chunk.array();
+        return filled(8 + all.length + all.length % 2, chunk -> chunk.put(name.getBytes(StandardCharsets.US_ASCII))
+                .putInt(all.length)
+                .put(all));
     }
 
     private static byte[] list(String name, byte[]... chunks) throws IOException {
@@ -48,12 +51,12 @@ public final class TinySoundfont {
     }
 
     private static byte[] name(String name) {
-        return buffer(20).put(name.getBytes(StandardCharsets.US_ASCII)).array();
+        return filled(20, row -> row.put(name.getBytes(StandardCharsets.US_ASCII)));
     }
 
     /** Adds a generator to the zone that is being written. */
     private TinySoundfont generator(int number, int amount) throws IOException {
-        zones.write(buffer(4).putShort((short) number).putShort((short) amount).array());
+        zones.write(shorts(number, amount));
         return this;
     }
 
@@ -62,37 +65,38 @@ public final class TinySoundfont {
     }
 
     private static byte[] shorts(int... numbers) {
-        ByteBuffer all = buffer(2 * numbers.length);
-        for (int number : numbers) {
-            all.putShort((short) number);
-        }
-        return all.array();
+        return filled(2 * numbers.length, all -> {
+            for (int number : numbers) {
+                all.putShort((short) number);
+            }
+        });
     }
 
     private static byte[] sample(String name, int number, int rootKey) throws IOException {
         ByteArrayOutputStream row = new ByteArrayOutputStream();
         row.write(name(name));
-        ByteBuffer rest = buffer(26);
-        rest.putInt(number * LENGTH)
+        row.write(filled(26, rest -> rest.putInt(number * LENGTH)
                 .putInt((number + 1) * LENGTH)
                 .putInt(0)
                 .putInt(0)
-                .putInt(RATE);
-        rest.put((byte) rootKey).put((byte) 0).putShort((short) 0).putShort((short) 1);
-        row.write(rest.array());
+                .putInt(RATE)
+                .put((byte) rootKey)
+                .put((byte) 0)
+                .putShort((short) 0)
+                .putShort((short) 1)));
         return row.toByteArray();
     }
 
     /** Three fading tones: of 200, 400, and 60 Hz. */
     private static byte[] points() {
-        ByteBuffer points = buffer(2 * 3 * LENGTH);
-        for (double frequency : new double[] {200, 400, 60}) {
-            for (int i = 0; i < LENGTH; i++) {
-                double tone = Math.sin(2 * Math.PI * frequency * i / RATE) * Math.exp(-5.0 * i / LENGTH);
-                points.putShort((short) (20_000 * tone));
+        return filled(2 * 3 * LENGTH, points -> {
+            for (double frequency : new double[] {200, 400, 60}) {
+                for (int i = 0; i < LENGTH; i++) {
+                    double tone = Math.sin(2 * Math.PI * frequency * i / RATE) * Math.exp(-5.0 * i / LENGTH);
+                    points.putShort((short) (20_000 * tone));
+                }
             }
-        }
-        return points.array();
+        });
     }
 
     private byte[] bytes() throws IOException {

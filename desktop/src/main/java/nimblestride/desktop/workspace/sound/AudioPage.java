@@ -77,7 +77,11 @@ public final class AudioPage extends VBox implements Page {
                                 card,
                                 new SmallButton("Refresh", "look-for-cards", this::look)),
                         new FlowLine(
-                                new Caption("Latency"), latency, new Caption("ms on top of the card's own"), byTapping, byListening),
+                                new Caption("Latency"),
+                                latency,
+                                new Caption("ms on top of the card's own"),
+                                byTapping,
+                                byListening),
                         // Below the controls, so that they stay in place when the text grows.
                         status,
                         measured);

@@ -26,7 +26,7 @@ final class KitLine extends VBox {
         this.kits = kits;
         this.dialogs = dialogs;
         kit.setId("kit");
-        kit.setAccessibleText("The kit this exercise is heard on");
+        kit.setAccessibleText("The kit this exercise plays on");
         kit.setPrefWidth(230);
         kit.setMinWidth(230);
         kit.valueProperty().addListener((property, was, name) -> {

@@ -21,7 +21,7 @@ import nimblestride.sound.midi.PadResponse.Touch;
 
 /** Lets a MIDI pad learn its voice by being struck, and sets how touch and cross-talk are heard. */
 final class LearnedPads extends VBox {
-    private static final String USUAL = "Pads play by General MIDI. To change one, choose a voice and strike the pad.";
+    private static final String USUAL = "Pads play by General MIDI. To change one, choose a voice and hit the pad.";
 
     private final PlaybackDevices devices;
     private final ComboBox<Voice> voice = new ComboBox<>();
@@ -42,7 +42,7 @@ final class LearnedPads extends VBox {
         touch.setId("touch");
         touch.getItems().setAll(Touch.values());
         touch.setConverter(new TitleConverter<>(Touch::title));
-        touch.setAccessibleText("How hard pads must be struck");
+        touch.setAccessibleText("How hard pads must be hit");
         touch.valueProperty().addListener((property, was, chosen) -> {
             if (!showing) {
                 set(response().with(chosen));
@@ -55,7 +55,7 @@ final class LearnedPads extends VBox {
                 PadResponse.MAX_CROSS_TALK,
                 52,
                 share -> set(response().withCrossTalk(share)));
-        ControlTip.on(crossTalk.field(), "Drops what a pad sends when its neighbor is struck; 0 drops nothing");
+        ControlTip.on(crossTalk.field(), "Drops what a pad sends when its neighbor is hit; 0 drops nothing");
         forget = new SmallButton(
                 "Forget all", "forget-pads", () -> set(response().forgotten()));
         notes.setId("learned-pads");
@@ -64,7 +64,7 @@ final class LearnedPads extends VBox {
                         new FlowLine(
                                 new Caption("Learn a pad"),
                                 voice,
-                                new SmallButton("Strike it now", "learn-pad", this::learn),
+                                new SmallButton("Hit it now", "learn-pad", this::learn),
                                 forget,
                                 new Caption("touch"),
                                 touch,
@@ -88,8 +88,8 @@ final class LearnedPads extends VBox {
         devices.learn(voice.getValue());
         notes.setText(
                 devices.pad().isPresent()
-                        ? "Strike the pad for the " + voice.getValue().name() + "."
-                        : "Choose a MIDI pad above, then strike the pad for the "
+                        ? "Hit the pad for the " + voice.getValue().name() + "."
+                        : "Choose a MIDI pad above, then hit the pad for the "
                                 + voice.getValue().name() + ".");
     }
 
