@@ -103,6 +103,11 @@ public final class Kit {
                 .findFirst();
     }
 
+    /** Returns whether a voice came to the kit in a later version than most. */
+    public static boolean cameLater(Voice voice) {
+        return CAME_LATER.contains(voice);
+    }
+
     /**
      * Returns whether a voice of the player's own may take a name: one that the kit does not have, or has only since
      * a later version, so that files from before still open.

@@ -5,7 +5,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.NamedVoices;
 import nimblestride.core.kit.voice.Voice;
 import org.apache.commons.text.similarity.LevenshteinDistance;
@@ -29,11 +31,15 @@ final class VoiceText {
                 .orElseThrow(() -> name.error("a voice: " + String.join(", ", near(typed, voices))));
     }
 
-    /** Returns the voices whose names begin with some letters. */
+    /**
+     * Returns the voices whose names begin with some letters; those that came to the kit later only where no other does, so
+     * that what was typed before still means the same.
+     */
     static List<Voice> beginning(String typed, NamedVoices voices) {
-        return voices.all().stream()
+        Map<Boolean, List<Voice>> later = voices.all().stream()
                 .filter(voice -> word(voice.name()).startsWith(typed))
-                .toList();
+                .collect(Collectors.partitioningBy(Kit::cameLater));
+        return later.get(later.get(false).isEmpty());
     }
 
     /** Returns the names that are most likely meant, nearest first; all names where none is near. */

@@ -103,6 +103,8 @@ class PartTextTest {
         assertThat(read("1/4", "floor-tom foot-hi-hat kick"))
                 .containsExactly("floor tom at 1:0", "foot hi-hat at 1:1/12", "kick at 1:1/6");
         assertThat(read("1/4", "sn floor")).containsExactly("snare at 1:0", "floor tom at 1:1/8");
+        assertThat(read("1/4", "half snare-edge sec"))
+                .containsExactly("half-open hi-hat at 1:0", "snare edge at 1:1/12", "second crash at 1:1/6");
         // Printed in full, and as short as says it.
         assertThat(again("2/4 x2", "sn . . . / . . . . | sn / .")).isEqualTo("snare / . x2");
         assertThat(again("4/4", "kick . / . . / (sn) . . . / .")).isEqualTo("kick / . / (snare) / .");
