@@ -20,7 +20,7 @@ import picocli.CommandLine.Spec;
         name = "stride",
         description = "Groups odd bars and shows when what runs across them lines up.",
         mixinStandardHelpOptions = true,
-        subcommands = {ReportCommand.class, ExportCommand.class})
+        subcommands = {ReportCommand.class, ExportCommand.class, ListenCommand.class})
 public final class StrideCommand implements Runnable {
     static final int BAD_INPUT = CommandLine.ExitCode.USAGE;
     private static final int FAILED = CommandLine.ExitCode.SOFTWARE;

@@ -24,6 +24,7 @@ public final class KitChoice implements AutoCloseable {
     private final KitShelf shelf;
     private final LatestOnly reading = new LatestOnly("reading a kit");
     private String heard = PlayingStyle.SHIPPED_KIT;
+    private String booksKit = PlayingStyle.SHIPPED_KIT;
     private Runnable changed = () -> {};
 
     /** A kit that was read, or why it can't be. */
@@ -63,10 +64,16 @@ public final class KitChoice implements AutoCloseable {
         return document.exerciseProperty().get().playingStyle().kit();
     }
 
-    /** Chooses a kit for the exercise; empty for the Book's. */
-    public void choose(Optional<String> kit) {
-        document.edit(exercise -> exercise.withPlayingStyle(
-                kit.map(exercise.playingStyle()::on).orElseGet(exercise.playingStyle()::onTheKitOfTheBook)));
+    /** Chooses a kit for the exercise. */
+    public void choose(String kit) {
+        document.edit(
+                exercise -> exercise.withPlayingStyle(exercise.playingStyle().on(kit)));
+    }
+
+    /** Lets the exercise have the kit of the Book. */
+    public void chooseTheBooks() {
+        document.edit(
+                exercise -> exercise.withPlayingStyle(exercise.playingStyle().onTheKitOfTheBook()));
     }
 
     /** Chooses the kit that is heard for the whole Book, and lets the exercise have the Book's. */
@@ -77,7 +84,7 @@ public final class KitChoice implements AutoCloseable {
             return kit;
         });
         if (ofTheExercise().isPresent()) {
-            choose(Optional.empty());
+            chooseTheBooks();
         }
     }
 
@@ -90,7 +97,7 @@ public final class KitChoice implements AutoCloseable {
         book.run("Adding the kit " + place.getFileName(), (open, progress) -> shelf.add(place), kit -> {
             // Perhaps it was heard already, and other files have its name now.
             heard = PlayingStyle.SHIPPED_KIT;
-            choose(Optional.of(kit.name()));
+            choose(kit.name());
             follow();
             added.accept(kit.name(), kit.problems());
         });

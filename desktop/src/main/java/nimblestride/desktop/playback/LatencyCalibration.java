@@ -11,6 +11,8 @@ import nimblestride.sound.play.AudiblePosition;
 public final class LatencyCalibration {
     private static final double MILLISECONDS_PER_CLICK = 60_000.0 / Transport.PLAIN_CLICKS_PER_MINUTE;
 
+    private static final String TAPPED = "";
+
     private final Transport transport;
     private final PlaybackDevices devices;
     private final Progress progress;
@@ -24,9 +26,9 @@ public final class LatencyCalibration {
         /**
          * Shows how many taps or clicks are missing.
          *
-         * @param microphone that listens; empty while the user taps
+         * @param microphone the name of what listens; blank while the user taps
          */
-        void missing(int count, Optional<String> microphone);
+        void missing(int count, String microphone);
 
         /**
          * Shows that it is over.
@@ -54,7 +56,7 @@ public final class LatencyCalibration {
             begin();
             keysBefore = devices.keysProperty().get();
             devices.keysProperty().set(true);
-            progress.missing(LatencyEstimate.TAPS, Optional.empty());
+            progress.missing(LatencyEstimate.TAPS, TAPPED);
         }
     }
 
@@ -71,12 +73,12 @@ public final class LatencyCalibration {
         String name = input.get().name();
         begin();
         keysBefore = devices.keysProperty().get();
-        progress.missing(LatencyEstimate.TAPS, Optional.of(name));
+        progress.missing(LatencyEstimate.TAPS, name);
         ear = Optional.of(new ClickListener(
                 input.get(),
                 ago -> devices.heard().ifPresent(now -> {
                     double late = late(now) - 1_000 * ago;
-                    Platform.runLater(() -> add(late, Optional.of(name)));
+                    Platform.runLater(() -> add(late, name));
                 }),
                 () -> Platform.runLater(() -> finish(name + " was unplugged."))));
     }
@@ -97,12 +99,12 @@ public final class LatencyCalibration {
 
     private void tapped(PlayedStroke struck) {
         if (ear.isEmpty()) {
-            struck.heard().ifPresent(heard -> add(late(heard), Optional.empty()));
+            struck.heard().ifPresent(heard -> add(late(heard), TAPPED));
         }
     }
 
     /** @param late milliseconds after some click, or before it where negative */
-    private void add(double late, Optional<String> microphone) {
+    private void add(double late, String microphone) {
         if (estimate.isEmpty()) {
             return;
         }

@@ -59,7 +59,7 @@ class KitStoryTest extends WindowStory {
         clickOn("#add-kit-folder");
         until(() -> answers.told.stream()
                 .anyMatch(told -> told.startsWith("The kit Barn is added, but not all of its files: ")
-                        && told.contains("kick.wav is not a WAV or FLAC file")));
+                        && told.contains("kick.wav is no recording this program can read")));
         assertThat(exercise().playingStyle().kit()).contains("Barn");
         assertThat(box("#kit").getValue()).isEqualTo("Barn");
         clickOn("#kit-for-the-book");

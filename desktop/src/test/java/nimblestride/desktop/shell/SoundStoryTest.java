@@ -164,7 +164,7 @@ class SoundStoryTest extends WindowStory {
         clickOn("#page-mix");
         answers.open.add(noise);
         clickOn("#recording-snare");
-        assertThat(answers.told).anyMatch(told -> told.contains("noise.wav is not a WAV or FLAC file"));
+        assertThat(answers.told).anyMatch(told -> told.contains("noise.wav is no recording this program can read"));
         assertThat(lookup("#usual-snare").tryQuery()).isEmpty();
         answers.open.add(wav);
         clickOn("#recording-snare");

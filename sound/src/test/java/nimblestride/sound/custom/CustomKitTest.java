@@ -108,7 +108,7 @@ class CustomKitTest {
         Files.writeString(kit().resolve("README.txt"), "a kit");
         assertThat(CustomKit.read(kit()).problems())
                 .hasSize(2)
-                .anyMatch(problem -> problem.contains("kick.wav is not a WAV or FLAC file"))
+                .anyMatch(problem -> problem.contains("kick.wav is no recording this program can read"))
                 .anyMatch(problem -> problem.endsWith("ride.mp3 is left out; use WAV or FLAC"));
         Files.delete(kit().resolve("snare.wav"));
         assertThatExceptionOfType(StrideException.class)

@@ -62,7 +62,7 @@ class RecordingFileTest {
         Files.writeString(text, "boom, chick, boom");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new RecordingFile(text).read())
-                .withMessageContaining("notes.wav is not a WAV or FLAC file");
+                .withMessageContaining("notes.wav is no recording this program can read; use one of these: FLAC, WAV");
         Path cut = wav(48_000, 16, 1, 1);
         Files.write(cut, Arrays.copyOf(Files.readAllBytes(cut), 30));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> new RecordingFile(cut).read());

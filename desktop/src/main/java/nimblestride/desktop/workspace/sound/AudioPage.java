@@ -43,7 +43,7 @@ public final class AudioPage extends VBox implements Page {
         this.devices = devices;
         this.measure = new LatencyCalibration(transport, devices, new LatencyCalibration.Progress() {
             @Override
-            public void missing(int count, Optional<String> microphone) {
+            public void missing(int count, String microphone) {
                 showMeasuring(count, microphone);
             }
 
@@ -126,13 +126,14 @@ public final class AudioPage extends VBox implements Page {
         showing = false;
     }
 
-    private void showMeasuring(int missing, Optional<String> microphone) {
+    private void showMeasuring(int missing, String microphone) {
         byTapping.setText("Stop measuring");
         byListening.setDisable(true);
-        measured.setText(microphone
-                .map(name -> "Listening through " + name + ". Let the click play through the speaker:  " + missing
-                        + " more.")
-                .orElse("Tap with the click on a pad or a pad key (B, F, J…):  " + missing + " more."));
+        measured.setText(
+                microphone.isBlank()
+                        ? "Tap with the click on a pad or a pad key (B, F, J…):  " + missing + " more."
+                        : "Listening through " + microphone + ". Let the click play through the speaker:  " + missing
+                                + " more.");
     }
 
     /** @param why it could not be measured; empty where it was, or nobody tried */

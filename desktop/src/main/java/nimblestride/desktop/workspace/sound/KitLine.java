@@ -3,7 +3,6 @@ package nimblestride.desktop.workspace.sound;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import javafx.scene.control.ComboBox;
 import javafx.scene.layout.VBox;
 import nimblestride.desktop.playback.KitChoice;
@@ -31,28 +30,37 @@ final class KitLine extends VBox {
         kit.setMinWidth(230);
         kit.valueProperty().addListener((property, was, name) -> {
             if (!showing && name != null) {
-                int chosen = kit.getItems().indexOf(name);
-                kits.choose(chosen == 0 ? Optional.empty() : Optional.of(name));
+                choose(name);
             }
         });
         forTheBook = new SmallButton("Use in the whole Book", "kit-for-the-book", kits::chooseForTheBook);
-        SmallButton folder = new SmallButton("Add a folder…", "add-kit-folder", () -> add(dialogs.folderToOpen()));
+        SmallButton folder = new SmallButton(
+                "Add a folder…", "add-kit-folder", () -> dialogs.folderToOpen().ifPresent(this::add));
         ControlTip.on(folder, "WAV and FLAC files named like snare ghost.wav, kick.flac, tom 1 accent.wav");
         SmallButton font = new SmallButton(
-                "Add a soundfont…", "add-soundfont", () -> add(dialogs.fileToOpen(List.of(CustomKit.SOUNDFONT))));
+                "Add a soundfont…", "add-soundfont", () -> dialogs.fileToOpen(List.of(CustomKit.SOUNDFONT))
+                        .ifPresent(this::add));
         getChildren().setAll(new FlowLine(new Caption("Kit"), kit, folder, font, forTheBook));
         kits.onChange(this::show);
         show();
     }
 
-    private void add(Optional<Path> place) {
-        place.ifPresent(chosen -> kits.add(chosen, (name, problems) -> {
+    private void choose(String name) {
+        if (kit.getItems().indexOf(name) == 0) {
+            kits.chooseTheBooks();
+        } else {
+            kits.choose(name);
+        }
+    }
+
+    private void add(Path place) {
+        kits.add(place, (name, problems) -> {
             if (!problems.isEmpty()) {
                 dialogs.showText(
                         "The kit " + name + " is added, but not all of its files",
                         String.join("\n", problems) + "\n\nThe recorded kit has what is missing.");
             }
-        }));
+        });
     }
 
     private void show() {

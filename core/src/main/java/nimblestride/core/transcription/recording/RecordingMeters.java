@@ -1,0 +1,177 @@
+package nimblestride.core.transcription.recording;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Kit;
+import nimblestride.core.kit.voice.Voice;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.transcription.recording.UnitFinder.Unit;
+import nimblestride.core.transcription.repetition.MeterFinder;
+import nimblestride.core.transcription.repetition.MeterProposal;
+import nimblestride.core.transcription.repetition.VoiceLine;
+
+/** Finds the meters a recording may be in, from its hits. */
+public final class RecordingMeters {
+    /** The most proposals. */
+    public static final int MAX_PROPOSED = 10;
+
+    private static final int FEWEST_HITS = 6;
+    /** A hit counts in each band in which so much of it is heard. */
+    private static final double HEARD = 0.3;
+    /** In quarters per minute. */
+    private static final double MIDDLE = 110;
+    /** In octaves of tempo. */
+    private static final double WIDTH = 0.8;
+
+    private static final double LEAST_USUAL = 0.15;
+    private static final double QUARTER = 4;
+    /** How sure bars are that somebody says but nothing confirms. */
+    private static final double UNCONFIRMED = 0.1;
+
+    private static final List<Integer> DENOMINATORS = List.of(8, 16, 4);
+
+    private RecordingMeters() {}
+
+    /**
+     * Returns proposals, the likeliest first; none where there are too few hits, or nothing repeats. Where bars are known,
+     * all proposals have them.
+     */
+    public static List<RecordingProposal> of(List<HeardHit> hits, KnownAbout known) {
+        if (hits.size() < FEWEST_HITS) {
+            return List.of();
+        }
+        Map<String, RecordingProposal> best = new LinkedHashMap<>();
+        for (Unit unit : UnitFinder.of(hits)) {
+            UnitTrack track = UnitTrack.of(hits, unit.seconds());
+            for (int under : DENOMINATORS) {
+                double tempo = 60 / (track.unit() * under / QUARTER);
+                double usual = known.tempo().isPresent() ? 1 : usual(tempo);
+                if (known.allows(tempo) && usual >= LEAST_USUAL) {
+                    propose(hits, track, under, known, unit.fit() * usual, best);
+                }
+            }
+        }
+        return best.values().stream()
+                .sorted(Comparator.comparingDouble(RecordingProposal::sureness).reversed())
+                .limit(MAX_PROPOSED)
+                .toList();
+    }
+
+    private static void propose(
+            List<HeardHit> hits,
+            UnitTrack track,
+            int under,
+            KnownAbout known,
+            double weight,
+            Map<String, RecordingProposal> best) {
+        NoteValue unit = NoteValue.of(1, under);
+        double tempo = 60 / (track.unit() * under / QUARTER);
+        List<MeterProposal> meters = MeterFinder.of(lines(hits, track, unit));
+        for (MeterProposal meter :
+                known.bars().map(bars -> as(bars, unit, meters)).orElse(meters)) {
+            List<Bar> bars = known.bars().isPresent() ? meter.bars() : once(meter.bars());
+            RecordingProposal proposal = new RecordingProposal(
+                    bars,
+                    shortest(bars),
+                    tempo,
+                    sureness(meter, track, unit) * weight,
+                    meter.why(),
+                    ones(bars, track, unit));
+            String same = bars + " at " + Math.round(tempo);
+            best.merge(same, proposal, (one, other) -> one.sureness() >= other.sureness() ? one : other);
+        }
+    }
+
+    private static NoteValue shortest(List<Bar> bars) {
+        return bars.stream()
+                .map(bar -> bar.meter().unit())
+                .min(Comparator.naturalOrder())
+                .orElseThrow();
+    }
+
+    /** Returns how much repeats; each further repeat makes chance half as likely (a choice of this program). */
+    private static double sureness(MeterProposal meter, UnitTrack track, NoteValue unit) {
+        NoteValue length = unit.times(track.seconds().length);
+        long times = length.wholePartsOf(Phrase.of(meter.bars()).length());
+        return meter.share() * (1 - Math.pow(0.5, Math.max(0, times - 1)));
+    }
+
+    /** Returns the bars that are known, as sure as the hits repeat after them; none where the unit does not fit them. */
+    private static List<MeterProposal> as(Phrase bars, NoteValue unit, List<MeterProposal> found) {
+        if (bars.bars().stream().anyMatch(bar -> !bar.length().isMultipleOf(unit))) {
+            return List.of();
+        }
+        return List.of(found.stream()
+                .filter(meter -> Phrase.of(meter.bars()).length().isMultipleOf(bars.length())
+                        || bars.length().isMultipleOf(Phrase.of(meter.bars()).length()))
+                .findFirst()
+                .map(meter -> new MeterProposal(bars.bars(), meter.from(), meter.share(), meter.why()))
+                .orElseGet(
+                        () -> new MeterProposal(bars.bars(), NoteValue.ZERO, UNCONFIRMED, "little repeats after it")));
+    }
+
+    /** Returns one bar where all have one meter: the grouping that most of them have. */
+    private static List<Bar> once(List<Bar> bars) {
+        if (bars.stream().map(Bar::meter).distinct().count() > 1) {
+            return bars;
+        }
+        Map<Bar, Long> counts = new LinkedHashMap<>();
+        bars.forEach(bar -> counts.merge(bar, 1L, Long::sum));
+        return List.of(counts.entrySet().stream()
+                .max(Map.Entry.comparingByValue())
+                .orElseThrow()
+                .getKey());
+    }
+
+    /** Returns how usual a tempo is, from 0 to 1: most music is near 110 (common practice). */
+    private static double usual(double tempo) {
+        double octaves = Math.log(tempo / MIDDLE) / Math.log(2);
+        return Math.exp(-0.5 * Math.pow(octaves / WIDTH, 2));
+    }
+
+    private static List<VoiceLine> lines(List<HeardHit> hits, UnitTrack track, NoteValue unit) {
+        NoteValue length = unit.times(track.seconds().length);
+        List<VoiceLine> lines = new ArrayList<>();
+        for (Band band : Band.values()) {
+            NavigableMap<NoteValue, Stroke> strokes = new TreeMap<>();
+            for (int i = 0; i < hits.size(); i++) {
+                if (hits.get(i).in(band) >= HEARD) {
+                    strokes.put(unit.times(track.numbers()[i]), Stroke.NORMAL);
+                }
+            }
+            if (!strokes.isEmpty()) {
+                lines.add(new VoiceLine(voice(band), strokes, length));
+            }
+        }
+        return lines;
+    }
+
+    private static Voice voice(Band band) {
+        return switch (band) {
+            case LOW -> Kit.KICK;
+            case MIDDLE -> Kit.SNARE;
+            case HIGH -> Kit.HI_HAT;
+        };
+    }
+
+    private static List<Double> ones(List<Bar> bars, UnitTrack track, NoteValue unit) {
+        List<Double> ones = new ArrayList<>();
+        NoteValue at = NoteValue.ZERO;
+        for (int bar = 0; ; bar++) {
+            int number = (int) at.wholePartsOf(unit);
+            if (number >= track.seconds().length) {
+                return ones;
+            }
+            ones.add(Math.max(0, track.seconds()[number]));
+            at = at.plus(bars.get(bar % bars.size()).length());
+        }
+    }
+}

@@ -1,0 +1,37 @@
+package nimblestride.core.transcription.recording;
+
+import java.util.List;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
+import nimblestride.core.time.value.NoteValue;
+
+/**
+ * What meter a recording may be in.
+ *
+ * @param bars of one cycle
+ * @param unit the shortest unit of the bars
+ * @param tempo quarters per minute, on average
+ * @param sureness from 0 to 1
+ * @param why reasons, in a few words
+ * @param ones when each bar starts, in seconds, as far as the recording goes
+ */
+public record RecordingProposal(
+        List<Bar> bars, NoteValue unit, double tempo, double sureness, String why, List<Double> ones) {
+    private static final double SURE = 0.8;
+    private static final double LIKELY = 0.4;
+
+    public RecordingProposal {
+        bars = List.copyOf(bars);
+        ones = List.copyOf(ones);
+    }
+
+    /** Returns how sure it is, in words. */
+    public String sure() {
+        return sureness >= SURE ? "sure" : sureness >= LIKELY ? "likely" : "perhaps";
+    }
+
+    /** Returns the bars as a phrase. */
+    public Phrase phrase() {
+        return Phrase.of(bars);
+    }
+}

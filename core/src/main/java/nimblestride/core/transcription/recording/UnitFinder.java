@@ -1,0 +1,81 @@
+package nimblestride.core.transcription.recording;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Finds units that explain how far hits are apart: lengths of which most gaps are whole numbers. Gaps between hits near
+ * each other only, so that a tempo that drifts does no harm.
+ */
+final class UnitFinder {
+    private static final double SHORTEST = 0.07;
+    private static final double LONGEST = 0.75;
+    private static final double STEP = 1.004;
+    /** Gaps are looked at up to this length, in seconds. */
+    private static final double NEAR = 1.2;
+
+    private static final int MOST_HITS = 1_500;
+    private static final int MOST_FOUND = 6;
+    private static final double LEAST = 0.25;
+    /** Hits nearer than this are one hit. */
+    private static final double TOGETHER = 0.04;
+
+    /**
+     * A unit.
+     *
+     * @param seconds its length
+     * @param fit how well gaps are whole numbers of it: 1 for exactly, 0 for by chance
+     */
+    record Unit(double seconds, double fit) {}
+
+    private UnitFinder() {}
+
+    /** Returns units, the best first. */
+    static List<Unit> of(List<HeardHit> hits) {
+        List<double[]> gaps = gaps(hits.subList(0, Math.min(MOST_HITS, hits.size())));
+        List<Unit> all = new ArrayList<>();
+        for (double seconds = SHORTEST; seconds < LONGEST; seconds *= STEP) {
+            all.add(new Unit(seconds, fit(gaps, seconds)));
+        }
+        List<Unit> peaks = new ArrayList<>();
+        for (int i = 1; i + 1 < all.size(); i++) {
+            double fit = all.get(i).fit;
+            if (fit >= LEAST && fit > all.get(i - 1).fit && fit >= all.get(i + 1).fit) {
+                peaks.add(all.get(i));
+            }
+        }
+        return peaks.stream()
+                .sorted(Comparator.comparingDouble(Unit::fit).reversed())
+                .limit(MOST_FOUND)
+                .toList();
+    }
+
+    /** Returns gaps and their weights. */
+    private static List<double[]> gaps(List<HeardHit> hits) {
+        List<double[]> gaps = new ArrayList<>();
+        for (int i = 0; i < hits.size(); i++) {
+            for (int j = i + 1;
+                    j < hits.size() && hits.get(j).at() - hits.get(i).at() <= NEAR;
+                    j++) {
+                double gap = hits.get(j).at() - hits.get(i).at();
+                if (gap >= TOGETHER) {
+                    double weight =
+                            Math.sqrt(hits.get(i).strength() * hits.get(j).strength());
+                    gaps.add(new double[] {gap, weight});
+                }
+            }
+        }
+        return gaps;
+    }
+
+    private static double fit(List<double[]> gaps, double unit) {
+        double sum = 0;
+        double weights = 0;
+        for (double[] gap : gaps) {
+            sum += gap[1] * Math.cos(2 * Math.PI * gap[0] / unit);
+            weights += gap[1];
+        }
+        return weights == 0 ? 0 : sum / weights;
+    }
+}

@@ -1,0 +1,103 @@
+package nimblestride.core.transcription.recording;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Numbers hits by a unit that may drift: each hit gets the number of the unit it falls on, from the first hit.
+ *
+ * @param numbers the unit of each hit, in the order of the hits
+ * @param seconds when each unit is, from the first to the last that has a hit
+ * @param spread how far hits are from their units, in seconds: the root of the mean square
+ */
+record UnitTrack(int[] numbers, double[] seconds, double spread) {
+    /** How quickly the length of the unit follows the hits, and how quickly its place does. */
+    private static final double FOLLOWING_LENGTH = 0.12;
+
+    private static final double FOLLOWING_PLACE = 0.35;
+    /** A unit stays within this share of what it was found to be. */
+    private static final double MOST_DRIFT = 0.25;
+
+    /** How many units to each side smooth the time of one. */
+    private static final int SMOOTHED_OVER = 6;
+
+    /** Follows hits with a unit of about some length. */
+    static UnitTrack of(List<HeardHit> hits, double unit) {
+        int[] numbers = new int[hits.size()];
+        double length = unit;
+        double place = hits.get(0).at();
+        int number = 0;
+        for (int i = 1; i < hits.size(); i++) {
+            double since = hits.get(i).at() - place;
+            int units = (int) Math.max(0, Math.round(since / length));
+            numbers[i] = number + units;
+            if (units > 0) {
+                double late = since - units * length;
+                length += FOLLOWING_LENGTH * late / units;
+                length = Math.max(unit * (1 - MOST_DRIFT), Math.min(unit * (1 + MOST_DRIFT), length));
+                place += units * length + FOLLOWING_PLACE * late;
+                number += units;
+            }
+        }
+        return smoothed(hits, numbers);
+    }
+
+    /** Returns the time of each unit, from a straight line through the hits around it. */
+    private static UnitTrack smoothed(List<HeardHit> hits, int[] numbers) {
+        int last = Arrays.stream(numbers).max().orElse(0);
+        double[] seconds = new double[last + 1];
+        List<Integer> around = new ArrayList<>();
+        int from = 0;
+        for (int unit = 0; unit <= last; unit++) {
+            while (numbers[from] < unit - SMOOTHED_OVER) {
+                from++;
+            }
+            around.clear();
+            for (int i = from; i < numbers.length && numbers[i] <= unit + SMOOTHED_OVER; i++) {
+                around.add(i);
+            }
+            seconds[unit] = around.size() < 2 ? between(hits, numbers, from, unit) : line(hits, numbers, around, unit);
+        }
+        double squares = 0;
+        for (int i = 0; i < numbers.length; i++) {
+            squares += Math.pow(hits.get(i).at() - seconds[numbers[i]], 2);
+        }
+        return new UnitTrack(numbers, seconds, Math.sqrt(squares / numbers.length));
+    }
+
+    /** Returns the time of a unit in a long rest, from the hits before and after it. */
+    private static double between(List<HeardHit> hits, int[] numbers, int from, int unit) {
+        int after = Math.max(1, from);
+        while (after + 1 < numbers.length && numbers[after] < unit) {
+            after++;
+        }
+        int before = after - 1;
+        double share = (double) (unit - numbers[before]) / Math.max(1, numbers[after] - numbers[before]);
+        return hits.get(before).at()
+                + share * (hits.get(after).at() - hits.get(before).at());
+    }
+
+    private static double line(List<HeardHit> hits, int[] numbers, List<Integer> around, int unit) {
+        double count = around.size();
+        double sumX = 0;
+        double sumY = 0;
+        double sumXX = 0;
+        double sumXY = 0;
+        for (int i : around) {
+            double x = numbers[i] - unit;
+            double y = hits.get(i).at();
+            sumX += x;
+            sumY += y;
+            sumXX += x * x;
+            sumXY += x * y;
+        }
+        double width = count * sumXX - sumX * sumX;
+        return width == 0 ? sumY / count : (sumY * sumXX - sumX * sumXY) / width;
+    }
+
+    /** Returns the mean length of a unit, in seconds. */
+    double unit() {
+        return seconds.length < 2 ? 0 : (seconds[seconds.length - 1] - seconds[0]) / (seconds.length - 1);
+    }
+}

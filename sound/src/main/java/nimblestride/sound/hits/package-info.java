@@ -1,0 +1,2 @@
+/** Finds hits in recordings. Begin with {@link nimblestride.sound.hits.HitFinder}. */
+package nimblestride.sound.hits;

@@ -1,0 +1,51 @@
+package nimblestride.sound.recording;
+
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/** The kinds of recordings that are read, known by their first bytes whatever the name of the file says. */
+public enum AudioKind {
+    WAV("wav"),
+    AIFF("aiff", "aif"),
+    FLAC("flac"),
+    OGG("ogg"),
+    MP3("mp3");
+
+    /** How many bytes it takes to know the kind. */
+    static final int BYTES = 12;
+
+    private static final int MP3_SYNC = 0xE0;
+
+    @SuppressWarnings("ImmutableEnumChecker") // A list that never changes.
+    private final List<String> endings;
+
+    AudioKind(String... endings) {
+        this.endings = List.of(endings);
+    }
+
+    /** Returns the endings of all kinds, the usual one first. */
+    public static List<String> allEndings() {
+        return Arrays.stream(values()).flatMap(kind -> kind.endings.stream()).toList();
+    }
+
+    /** Returns the kind of a file that begins like this; empty for any other. */
+    static Optional<AudioKind> of(byte[] first) {
+        String text = new String(first, StandardCharsets.ISO_8859_1);
+        if (text.startsWith("RIFF") && text.startsWith("WAVE", 8)) {
+            return Optional.of(WAV);
+        }
+        if (text.startsWith("FORM") && (text.startsWith("AIFF", 8) || text.startsWith("AIFC", 8))) {
+            return Optional.of(AIFF);
+        }
+        if (text.startsWith("fLaC")) {
+            return Optional.of(FLAC);
+        }
+        if (text.startsWith("OggS")) {
+            return Optional.of(OGG);
+        }
+        boolean frame = first.length > 1 && (first[0] & 0xFF) == 0xFF && (first[1] & MP3_SYNC) == MP3_SYNC;
+        return text.startsWith("ID3") || frame ? Optional.of(MP3) : Optional.empty();
+    }
+}
