@@ -14,6 +14,7 @@ import nimblestride.desktop.service.Status;
 import nimblestride.sound.custom.ChosenSounds;
 import nimblestride.sound.custom.CustomKit;
 import nimblestride.sound.custom.KitShelf;
+import nimblestride.store.database.BookException;
 
 /** Which kit is heard: the exercise's, else the Book's, else the one that ships. Follows both. */
 public final class KitChoice implements AutoCloseable {
@@ -54,9 +55,15 @@ public final class KitChoice implements AutoCloseable {
         return names;
     }
 
-    /** Returns the kit of the Book. */
+    /** Returns the kit of the Book; the last one known while the Book can't be read. */
     public String ofTheBook() {
-        return book.book().flatMap(open -> open.settings().kit()).orElse(PlayingStyle.SHIPPED_KIT);
+        try {
+            book.book().ifPresent(open -> booksKit = open.settings().kit().orElse(PlayingStyle.SHIPPED_KIT));
+        } catch (BookException e) {
+            // Whatever is shown of the Book says so.
+            return booksKit;
+        }
+        return booksKit;
     }
 
     /** Returns the exercise's kit; empty where it has the Book's. */

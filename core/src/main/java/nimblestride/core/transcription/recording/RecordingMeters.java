@@ -99,9 +99,9 @@ public final class RecordingMeters {
 
     /** Returns how much repeats; each further repeat makes chance half as likely (a choice of this program). */
     private static double sureness(MeterProposal meter, UnitTrack track, NoteValue unit) {
-        NoteValue length = unit.times(track.seconds().length);
+        NoteValue length = unit.times(track.count());
         long times = length.wholePartsOf(Phrase.of(meter.bars()).length());
-        return meter.share() * (1 - Math.pow(0.5, Math.max(0, times - 1)));
+        return meter.share() * (1 - Math.pow(0.5, (double) Math.max(0, times - 1)));
     }
 
     /** Returns the bars that are known, as sure as the hits repeat after them; none where the unit does not fit them. */
@@ -138,13 +138,13 @@ public final class RecordingMeters {
     }
 
     private static List<VoiceLine> lines(List<HeardHit> hits, UnitTrack track, NoteValue unit) {
-        NoteValue length = unit.times(track.seconds().length);
+        NoteValue length = unit.times(track.count());
         List<VoiceLine> lines = new ArrayList<>();
         for (Band band : Band.values()) {
             NavigableMap<NoteValue, Stroke> strokes = new TreeMap<>();
             for (int i = 0; i < hits.size(); i++) {
                 if (hits.get(i).in(band) >= HEARD) {
-                    strokes.put(unit.times(track.numbers()[i]), Stroke.NORMAL);
+                    strokes.put(unit.times(track.unitOf(i)), Stroke.NORMAL);
                 }
             }
             if (!strokes.isEmpty()) {
@@ -167,10 +167,10 @@ public final class RecordingMeters {
         NoteValue at = NoteValue.ZERO;
         for (int bar = 0; ; bar++) {
             int number = (int) at.wholePartsOf(unit);
-            if (number >= track.seconds().length) {
+            if (number >= track.count()) {
                 return ones;
             }
-            ones.add(Math.max(0, track.seconds()[number]));
+            ones.add(Math.max(0, track.secondsAt(number)));
             at = at.plus(bars.get(bar % bars.size()).length());
         }
     }

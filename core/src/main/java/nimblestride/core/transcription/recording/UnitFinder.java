@@ -29,11 +29,14 @@ final class UnitFinder {
      */
     record Unit(double seconds, double fit) {}
 
+    /** How far two hits are apart, in seconds, and how much that counts. */
+    private record Gap(double seconds, double weight) {}
+
     private UnitFinder() {}
 
     /** Returns units, the best first. */
     static List<Unit> of(List<HeardHit> hits) {
-        List<double[]> gaps = gaps(hits.subList(0, Math.min(MOST_HITS, hits.size())));
+        List<Gap> gaps = gaps(hits.subList(0, Math.min(MOST_HITS, hits.size())));
         List<Unit> all = new ArrayList<>();
         for (double seconds = SHORTEST; seconds < LONGEST; seconds *= STEP) {
             all.add(new Unit(seconds, fit(gaps, seconds)));
@@ -51,9 +54,8 @@ final class UnitFinder {
                 .toList();
     }
 
-    /** Returns gaps and their weights. */
-    private static List<double[]> gaps(List<HeardHit> hits) {
-        List<double[]> gaps = new ArrayList<>();
+    private static List<Gap> gaps(List<HeardHit> hits) {
+        List<Gap> gaps = new ArrayList<>();
         for (int i = 0; i < hits.size(); i++) {
             for (int j = i + 1;
                     j < hits.size() && hits.get(j).at() - hits.get(i).at() <= NEAR;
@@ -62,19 +64,19 @@ final class UnitFinder {
                 if (gap >= TOGETHER) {
                     double weight =
                             Math.sqrt(hits.get(i).strength() * hits.get(j).strength());
-                    gaps.add(new double[] {gap, weight});
+                    gaps.add(new Gap(gap, weight));
                 }
             }
         }
         return gaps;
     }
 
-    private static double fit(List<double[]> gaps, double unit) {
+    private static double fit(List<Gap> gaps, double unit) {
         double sum = 0;
         double weights = 0;
-        for (double[] gap : gaps) {
-            sum += gap[1] * Math.cos(2 * Math.PI * gap[0] / unit);
-            weights += gap[1];
+        for (Gap gap : gaps) {
+            sum += gap.weight * Math.cos(2 * Math.PI * gap.seconds / unit);
+            weights += gap.weight;
         }
         return weights == 0 ? 0 : sum / weights;
     }

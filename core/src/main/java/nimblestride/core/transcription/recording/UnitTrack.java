@@ -4,14 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/**
- * Numbers hits by a unit that may drift: each hit gets the number of the unit it falls on, from the first hit.
- *
- * @param numbers the unit of each hit, in the order of the hits
- * @param seconds when each unit is, from the first to the last that has a hit
- * @param spread how far hits are from their units, in seconds: the root of the mean square
- */
-record UnitTrack(int[] numbers, double[] seconds, double spread) {
+/** Numbers hits by a unit that may drift: each hit gets the number of the unit it falls on, from the first hit. */
+final class UnitTrack {
     /** How quickly the length of the unit follows the hits, and how quickly its place does. */
     private static final double FOLLOWING_LENGTH = 0.12;
 
@@ -21,6 +15,16 @@ record UnitTrack(int[] numbers, double[] seconds, double spread) {
 
     /** How many units to each side smooth the time of one. */
     private static final int SMOOTHED_OVER = 6;
+
+    /** The unit of each hit, in the order of the hits. */
+    private final int[] numbers;
+    /** When each unit is, from the first to the last that has a hit. */
+    private final double[] seconds;
+
+    private UnitTrack(int[] numbers, double[] seconds) {
+        this.numbers = numbers;
+        this.seconds = seconds;
+    }
 
     /** Follows hits with a unit of about some length. */
     static UnitTrack of(List<HeardHit> hits, double unit) {
@@ -59,11 +63,7 @@ record UnitTrack(int[] numbers, double[] seconds, double spread) {
             }
             seconds[unit] = around.size() < 2 ? between(hits, numbers, from, unit) : line(hits, numbers, around, unit);
         }
-        double squares = 0;
-        for (int i = 0; i < numbers.length; i++) {
-            squares += Math.pow(hits.get(i).at() - seconds[numbers[i]], 2);
-        }
-        return new UnitTrack(numbers, seconds, Math.sqrt(squares / numbers.length));
+        return new UnitTrack(numbers, seconds);
     }
 
     /** Returns the time of a unit in a long rest, from the hits before and after it. */
@@ -94,6 +94,21 @@ record UnitTrack(int[] numbers, double[] seconds, double spread) {
         }
         double width = count * sumXX - sumX * sumX;
         return width == 0 ? sumY / count : (sumY * sumXX - sumX * sumXY) / width;
+    }
+
+    /** Returns on which unit a hit falls. */
+    int unitOf(int hit) {
+        return numbers[hit];
+    }
+
+    /** Returns how many units there are. */
+    int count() {
+        return seconds.length;
+    }
+
+    /** Returns when a unit is, in seconds. */
+    double secondsAt(int unit) {
+        return seconds[unit];
     }
 
     /** Returns the mean length of a unit, in seconds. */
