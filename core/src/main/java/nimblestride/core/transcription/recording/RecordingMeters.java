@@ -24,6 +24,8 @@ public final class RecordingMeters {
     public static final int MAX_PROPOSED = 10;
 
     private static final int FEWEST_HITS = 6;
+    /** The meter is looked for in the first hits, which are enough; the unit is followed to the end. */
+    private static final int MOST_HITS = 320;
     /** A hit counts in each band in which so much of it is heard. */
     private static final double HEARD = 0.3;
     /** In quarters per minute. */
@@ -138,11 +140,12 @@ public final class RecordingMeters {
     }
 
     private static List<VoiceLine> lines(List<HeardHit> hits, UnitTrack track, NoteValue unit) {
-        NoteValue length = unit.times(track.count());
+        int heard = Math.min(MOST_HITS, hits.size());
+        NoteValue length = unit.times(track.unitOf(heard - 1) + 1);
         List<VoiceLine> lines = new ArrayList<>();
         for (Band band : Band.values()) {
             NavigableMap<NoteValue, Stroke> strokes = new TreeMap<>();
-            for (int i = 0; i < hits.size(); i++) {
+            for (int i = 0; i < heard; i++) {
                 if (hits.get(i).in(band) >= HEARD) {
                     strokes.put(unit.times(track.unitOf(i)), Stroke.NORMAL);
                 }

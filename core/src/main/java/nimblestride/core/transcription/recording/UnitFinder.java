@@ -18,6 +18,8 @@ final class UnitFinder {
     private static final int MOST_HITS = 1_500;
     private static final int MOST_FOUND = 6;
     private static final double LEAST = 0.25;
+    /** What fits worse than this share of the best is no unit. */
+    private static final double NEARLY = 0.5;
     /** Hits nearer than this are one hit. */
     private static final double TOGETHER = 0.04;
 
@@ -48,7 +50,9 @@ final class UnitFinder {
                 peaks.add(all.get(i));
             }
         }
+        double best = peaks.stream().mapToDouble(Unit::fit).max().orElse(0);
         return peaks.stream()
+                .filter(unit -> unit.fit >= NEARLY * best)
                 .sorted(Comparator.comparingDouble(Unit::fit).reversed())
                 .limit(MOST_FOUND)
                 .toList();
