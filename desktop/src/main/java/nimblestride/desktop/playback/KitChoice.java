@@ -38,9 +38,14 @@ public final class KitChoice implements AutoCloseable {
         this.sounds = sounds;
         this.status = status;
         this.shelf = new KitShelf(book.file().resolveSibling("kits"));
-        document.exerciseProperty().addListener(change -> follow());
-        book.onChange(this::follow);
-        follow();
+        document.exerciseProperty().addListener((property, old, now) -> {
+            // Most edits leave the kit as it is, and the Book is not asked for them.
+            if (!old.playingStyle().kit().equals(now.playingStyle().kit())) {
+                follow();
+            }
+        });
+        book.onChange(this::askTheBook);
+        askTheBook();
     }
 
     /** Runs a listener each time another kit is chosen, or there are other kits. */
@@ -51,18 +56,26 @@ public final class KitChoice implements AutoCloseable {
     /** Returns the names of all kits, the one that ships first. */
     public List<String> names() {
         List<String> names = new ArrayList<>(List.of(PlayingStyle.SHIPPED_KIT));
-        names.addAll(shelf.names());
+        try {
+            names.addAll(shelf.names());
+        } catch (StrideException e) {
+            status.show("I can't list your kits: " + e.getMessage());
+        }
         return names;
     }
 
-    /** Returns the kit of the Book; the last one known while the Book can't be read. */
-    public String ofTheBook() {
+    /** Reads the Book's kit; the last one known stays while the Book can't be read, as what shows the Book says. */
+    private void askTheBook() {
         try {
-            book.book().ifPresent(open -> booksKit = open.settings().kit().orElse(PlayingStyle.SHIPPED_KIT));
+            booksKit = book.book().flatMap(open -> open.settings().kit()).orElse(PlayingStyle.SHIPPED_KIT);
         } catch (BookException e) {
-            // Whatever is shown of the Book says so.
-            return booksKit;
+            return;
         }
+        follow();
+    }
+
+    /** Returns the kit of the Book. */
+    public String ofTheBook() {
         return booksKit;
     }
 
@@ -111,7 +124,7 @@ public final class KitChoice implements AutoCloseable {
     }
 
     private String heard() {
-        return ofTheExercise().orElseGet(this::ofTheBook);
+        return ofTheExercise().orElse(booksKit);
     }
 
     private void follow() {

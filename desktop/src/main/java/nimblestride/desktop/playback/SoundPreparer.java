@@ -37,7 +37,7 @@ public final class SoundPreparer implements AutoCloseable {
         soon();
     }
 
-    /** Prepares again in a moment; what is being prepared is given up. */
+    /** Prepares the sounds again in a moment, and stops what it prepares now. */
     public void soon() {
         newest.incrementAndGet();
         pause.playFromStart();

@@ -23,7 +23,7 @@ import nimblestride.sound.recording.Recording;
 public final class ChosenSounds implements Sounds {
     private static final StrokeRecordings NONE = (voice, level) -> Optional.empty();
 
-    /** By sample rate; made anew after each choice. */
+    /** By sample rate. Each choice empties it. */
     private final Map<Integer, RecordedKit> kits = new ConcurrentHashMap<>();
 
     private volatile Map<String, Recording.Source> own = Map.of();

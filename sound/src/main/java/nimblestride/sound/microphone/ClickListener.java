@@ -3,7 +3,7 @@ package nimblestride.sound.microphone;
 import java.util.function.DoubleConsumer;
 import javax.sound.sampled.LineUnavailableException;
 
-/** Listens through a microphone for the program's own clicks, on a thread of its own, until it is closed. */
+/** Listens through a microphone for the clicks that the program plays, on a separate thread, until it is closed. */
 public final class ClickListener implements AutoCloseable {
     private static final int BLOCK = 64;
 

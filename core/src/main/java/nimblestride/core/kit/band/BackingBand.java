@@ -9,7 +9,7 @@ import nimblestride.core.time.value.NoteValue;
 
 /**
  * A simple backing band. It plays on the beats of the drummer's bars, long and short, or on the notes of a riff; or it
- * keeps a pulse of its own from the start of the phrase, four to a bar, and leaves the drummer's bars to the drummer.
+ * keeps its own pulse from the start of the phrase, four to a bar, and leaves the drummer's bars to the drummer.
  */
 public record BackingBand(Line line, BandKey key, BandTime time) {
     /** How many pulses the band's own bars have. */

@@ -4,6 +4,7 @@ import java.util.List;
 import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.transcription.repetition.Confidence;
 
 /**
  * What meter a recording may be in.
@@ -17,9 +18,6 @@ import nimblestride.core.time.value.NoteValue;
  */
 public record RecordingProposal(
         List<Bar> bars, NoteValue unit, double tempo, double sureness, String why, List<Double> ones) {
-    private static final double SURE = 0.8;
-    private static final double LIKELY = 0.4;
-
     public RecordingProposal {
         bars = List.copyOf(bars);
         ones = List.copyOf(ones);
@@ -27,7 +25,7 @@ public record RecordingProposal(
 
     /** Returns how sure it is, in words. */
     public String sure() {
-        return sureness >= SURE ? "sure" : sureness >= LIKELY ? "likely" : "perhaps";
+        return new Confidence(sureness).said();
     }
 
     /** Returns the bars as a phrase. */

@@ -27,7 +27,7 @@ final class UnitFinder {
      * A unit.
      *
      * @param seconds its length
-     * @param fit how well gaps are whole numbers of it: 1 for exactly, 0 for by chance
+     * @param fit how well gaps are whole numbers of it: 1 where all are exact, 0 where they are random
      */
     record Unit(double seconds, double fit) {}
 
