@@ -67,8 +67,8 @@ public final class DecodedAudio implements AutoCloseable {
             return decoded;
         } catch (FileException e) {
             throw e;
-        } catch (UnsupportedAudioFileException | EOFException | RuntimeException e) {
-            // Decoders meet damage with whatever exception it leads to.
+        } catch (UnsupportedAudioFileException | EOFException | RuntimeException | OutOfMemoryError e) {
+            // Decoders meet damage with whatever exception it leads to; a damaged length asks for all memory at once.
             throw new UnreadableFileException(file + " can't be decoded; it is damaged, or compressed in another way");
         } catch (IOException e) {
             throw FileException.reading(file, e);
@@ -81,6 +81,10 @@ public final class DecodedAudio implements AutoCloseable {
 
     private static AudioInputStream stream(AudioKind kind, InputStream bytes)
             throws IOException, UnsupportedAudioFileException {
+        if (kind == AudioKind.FLAC) {
+            FlacStream flac = new FlacStream(bytes);
+            return new AudioInputStream(flac, flac.format(), AudioSystem.NOT_SPECIFIED);
+        }
         if (kind != AudioKind.OGG) {
             return AudioSystem.getAudioInputStream(bytes);
         }
@@ -162,8 +166,8 @@ public final class DecodedAudio implements AutoCloseable {
             throw e;
         } catch (IOException e) {
             throw FileException.reading(file, e);
-        } catch (RuntimeException e) {
-            // Decoders meet damage with whatever exception it leads to.
+        } catch (RuntimeException | OutOfMemoryError e) {
+            // As on opening.
             throw new UnreadableFileException(file + " is damaged, and can't be decoded any further");
         }
     }

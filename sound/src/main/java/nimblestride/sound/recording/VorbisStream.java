@@ -17,7 +17,7 @@ import javax.sound.sampled.AudioFormat;
  * Decodes Ogg Vorbis to 16 bits, the low byte first, up to the very last sample (Vorbis I specification, Xiph.Org; the
  * loop is that of the library's own example, from memory).
  */
-final class VorbisStream extends InputStream {
+final class VorbisStream extends DecodedBlocks {
     private static final int HEADERS = 3;
     private static final int READ_AT_A_TIME = 4_096;
     private static final int BITS = 16;
@@ -30,11 +30,10 @@ final class VorbisStream extends InputStream {
     private final Info info = new Info();
     private final DspState decoder = new DspState();
     private final Block block;
-    private byte[] decoded = new byte[0];
-    private int at;
 
     /** @throws IOException if it can't be read, or is no Vorbis */
     VorbisStream(InputStream in) throws IOException {
+        super(in);
         this.in = in;
         sync.init();
         info.init();
@@ -92,32 +91,28 @@ final class VorbisStream extends InputStream {
         }
     }
 
-    /** Decodes the next packet that holds sound. Returns false at the end. */
-    private boolean decode() throws IOException {
+    @Override
+    byte[] next() throws IOException {
         float[][][] samples = new float[1][][];
         int[] index = new int[info.channels];
-        decoded = new byte[0];
-        at = 0;
-        while (decoded.length == 0) {
-            if (!hasPacket()) {
-                return false;
-            }
+        byte[] decoded = new byte[0];
+        while (decoded.length == 0 && hasPacket()) {
             if (block.synthesis(packet) == 0) {
                 decoder.synthesis_blockin(block);
             }
             for (int count = decoder.synthesis_pcmout(samples, index);
                     count > 0;
                     count = decoder.synthesis_pcmout(samples, index)) {
-                append(samples[0], index, count);
+                decoded = appended(decoded, samples[0], index, count);
                 decoder.synthesis_read(count);
             }
         }
-        return true;
+        return decoded;
     }
 
-    private void append(float[][] samples, int[] index, int count) {
-        int from = decoded.length;
-        decoded = Arrays.copyOf(decoded, from + 2 * count * info.channels);
+    private byte[] appended(byte[] before, float[][] samples, int[] index, int count) {
+        int from = before.length;
+        byte[] decoded = Arrays.copyOf(before, from + 2 * count * info.channels);
         for (int i = 0; i < count; i++) {
             for (int channel = 0; channel < info.channels; channel++) {
                 float sample = Math.max(-1, Math.min(1, samples[channel][index[channel] + i]));
@@ -126,27 +121,6 @@ final class VorbisStream extends InputStream {
                 decoded[from++] = (byte) (value >> Byte.SIZE);
             }
         }
-    }
-
-    @Override
-    public int read() throws IOException {
-        byte[] one = new byte[1];
-        return read(one, 0, 1) < 0 ? -1 : one[0] & 255;
-    }
-
-    @Override
-    public int read(byte[] to, int from, int length) throws IOException {
-        if (at == decoded.length && !decode()) {
-            return -1;
-        }
-        int count = Math.min(length, decoded.length - at);
-        System.arraycopy(decoded, at, to, from, count);
-        at += count;
-        return count;
-    }
-
-    @Override
-    public void close() throws IOException {
-        in.close();
+        return decoded;
     }
 }

@@ -109,6 +109,31 @@ class DecodedAudioTest {
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> open(renamed));
     }
 
+    /** The number of samples ends at byte 25; the number of comments begins at byte 104. */
+    @ParameterizedTest
+    @CsvSource({"25, 1", "24, 0", "104, 127", "107, 127"})
+    void whatFlacSaysOfItselfDoesNotStopItsSound(int at, byte value) throws IOException {
+        Path file = copied("clicks.flac");
+        byte[] bytes = Files.readAllBytes(file);
+        bytes[at] = value;
+        Files.write(file, bytes);
+        try (DecodedAudio audio = open(file)) {
+            assertThat(length(audio, new float[1])).isEqualTo(2 * 22_050);
+        }
+    }
+
+    @Test
+    void flacThatEndsBeforeItsSoundIsDamaged() throws IOException {
+        Path file = copied("clicks.flac");
+        byte[] bytes = Files.readAllBytes(file);
+        for (int length : new int[] {8, 30, 44, 90}) {
+            Files.write(file, Arrays.copyOf(bytes, length));
+            assertThatExceptionOfType(StrideException.class)
+                    .isThrownBy(() -> open(file))
+                    .withMessageContaining("damaged");
+        }
+    }
+
     /** Damaged files end in words, or are read as far as they go. */
     @Property(tries = 120)
     void damageIsSaidInWords(@ForAll long seed) throws IOException {
