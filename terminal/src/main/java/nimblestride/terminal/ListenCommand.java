@@ -49,7 +49,8 @@ final class ListenCommand implements Callable<Integer> {
                         ? OptionalDouble.empty()
                         : OptionalDouble.of(read("--tempo", tempo, TempoText::read)
                                 .quartersPerMinute()
-                                .doubleValue()));
+                                .doubleValue()),
+                List.of());
         HeardRecording heard = HeardRecording.of(file);
         List<RecordingProposal> proposals = RecordingMeters.of(heard.hits(), known);
         if (json) {

@@ -14,6 +14,7 @@ import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.exercise.model.Section;
 import nimblestride.core.exercise.model.SectionContent;
 import nimblestride.core.exercise.plan.PracticePlan;
+import nimblestride.core.exercise.recording.LinkedRecording;
 import nimblestride.core.kit.orchestration.OrchestrationRule;
 import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.sticking.Sticking;
@@ -87,7 +88,8 @@ final class ExerciseReader {
                 "swing",
                 "voices",
                 "shortNames",
-                "varied");
+                "varied",
+                "recording");
         String name = root.member("name").text();
         Tempo tempo = tempo(root.member("tempo").object("beat", "perMinute"));
         NamedVoices named = root.has("voices") ? voices(root.member("voices")) : NamedVoices.KIT;
@@ -99,7 +101,9 @@ final class ExerciseReader {
                 ? playingStyle(root.member("manner").object("lead", "linear", "mostStrokes", "kit"))
                 : PlayingStyle.DEFAULT;
         PracticePlan practice = PracticeJson.read(root);
-        return root.make(() -> new Exercise(name, contents, 0, tempo, sections, playingStyle, practice, voices));
+        Optional<LinkedRecording> recording = root.optional("recording", RecordingJson::read);
+        return root.make(
+                () -> new Exercise(name, contents, 0, tempo, sections, playingStyle, practice, voices, recording));
     }
 
     /** Reads the contents: the first is in the document itself, the others in a list. */

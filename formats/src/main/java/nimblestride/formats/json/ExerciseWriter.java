@@ -69,6 +69,7 @@ final class ExerciseWriter {
                     .put("name", name));
         }
         PracticeJson.write(exercise.practice(), root);
+        exercise.recording().ifPresent(recording -> root.set("recording", RecordingJson.write(recording)));
         return root;
     }
 

@@ -34,6 +34,9 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.core.exercise.plan.Ladder;
 import nimblestride.core.exercise.plan.LadderPace;
+import nimblestride.core.exercise.recording.BeatMap;
+import nimblestride.core.exercise.recording.HitMarks;
+import nimblestride.core.exercise.recording.LinkedRecording;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.kit.sticking.LeadHand;
 import nimblestride.core.kit.stroke.Stroke;
@@ -49,6 +52,7 @@ import nimblestride.core.language.text.StickingText;
 import nimblestride.core.language.text.SwingText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.stage.StageSuggestions;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.files.UnreadableFileException;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.junit.jupiter.api.Test;
@@ -249,6 +253,24 @@ class ExerciseJsonTest {
         assertThatExceptionOfType(UnreadableFileException.class)
                 .isThrownBy(() -> ExerciseJson.read(json.replace(good, bad)))
                 .withMessageContaining(message.strip());
+    }
+
+    @Test
+    void aRecordingIsKept() {
+        LinkedRecording recording = new LinkedRecording(
+                "0123456789abcdef".repeat(4),
+                "river lanterns.flac",
+                183.25,
+                0.75,
+                HitMarks.NONE.with(1.5).without(2.25),
+                BeatMap.steady(0.125, TempoText.read("1/4=96")).withBeat(NoteValue.of(7, 8), 2.5));
+        Exercise exercise = STORY.withRecording(recording);
+        String json = ExerciseJson.write(exercise);
+        assertThat(schema().validate(json, InputFormat.JSON)).isEmpty();
+        assertThat(ExerciseJson.read(json)).isEqualTo(exercise);
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> ExerciseJson.read(json.replace("0123456789abcdef0", "x")))
+                .withMessageContaining("64 hexadecimal digits");
     }
 
     @Test

@@ -175,7 +175,9 @@ public final class RewriteEdits {
                         .toList(),
                 exercise.playingStyle(),
                 exercise.practice(),
-                exercise.voices());
+                exercise.voices(),
+                exercise.recording()
+                        .map(recording -> recording.withBeats(recording.beats().scaled(times, parts))));
     }
 
     private static SectionContent scaled(SectionContent content, int times, int parts) {

@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import nimblestride.core.exercise.plan.PracticePlan;
+import nimblestride.core.exercise.recording.LinkedRecording;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.failure.StrideException;
@@ -38,6 +40,7 @@ import org.apache.commons.numbers.fraction.BigFraction;
  * @param playingStyle how it is meant to be played
  * @param practice how to practice it
  * @param voices that can be named in it, every riff it plays among them
+ * @param recording that plays along; empty for none
  */
 public record Exercise(
         String name,
@@ -47,7 +50,8 @@ public record Exercise(
         List<Section> sections,
         PlayingStyle playingStyle,
         PracticePlan practice,
-        NamedVoices voices) {
+        NamedVoices voices,
+        Optional<LinkedRecording> recording) {
     /** The most characters in a name. */
     public static final int MAX_NAME_LENGTH = 200;
     /** The most layers in a content. */
@@ -74,7 +78,8 @@ public record Exercise(
                 List.of(Section.of(0)),
                 PlayingStyle.DEFAULT,
                 PracticePlan.NONE,
-                NamedVoices.KIT);
+                NamedVoices.KIT,
+                Optional.empty());
     }
 
     /**
@@ -188,7 +193,7 @@ public record Exercise(
      * @param content from 0
      */
     public Exercise withSelected(int content) {
-        return new Exercise(name, contents, content, start, sections, playingStyle, practice, voices);
+        return new Exercise(name, contents, content, start, sections, playingStyle, practice, voices, recording);
     }
 
     /** Returns the selected content as an exercise of its own. */
@@ -200,7 +205,15 @@ public record Exercise(
     public Exercise selectedOnly(Tempo tempo) {
         return hasSections()
                 ? new Exercise(
-                        name, List.of(content()), 0, tempo, List.of(Section.of(0)), playingStyle, practice, voices)
+                        name,
+                        List.of(content()),
+                        0,
+                        tempo,
+                        List.of(Section.of(0)),
+                        playingStyle,
+                        practice,
+                        voices,
+                        recording)
                 : this;
     }
 
@@ -210,7 +223,7 @@ public record Exercise(
      * @throws InvalidValueException if the name is blank or too long
      */
     public Exercise withName(String newName) {
-        return new Exercise(newName, contents, selected, start, sections, playingStyle, practice, voices);
+        return new Exercise(newName, contents, selected, start, sections, playingStyle, practice, voices, recording);
     }
 
     /**
@@ -220,13 +233,14 @@ public record Exercise(
      */
     public Exercise withSections(
             List<SectionContent> newContents, int newSelected, Tempo newStart, List<Section> newSections) {
-        return new Exercise(name, newContents, newSelected, newStart, newSections, playingStyle, practice, voices);
+        return new Exercise(
+                name, newContents, newSelected, newStart, newSections, playingStyle, practice, voices, recording);
     }
 
     private Exercise withContent(SectionContent content) {
         List<SectionContent> changed = new ArrayList<>(contents);
         changed.set(selected, content);
-        return new Exercise(name, changed, selected, start, sections, playingStyle, practice, voices);
+        return new Exercise(name, changed, selected, start, sections, playingStyle, practice, voices, recording);
     }
 
     /**
@@ -259,7 +273,7 @@ public record Exercise(
         Tempo newStart = ratio.compareTo(BigFraction.ONE) == 0
                 ? newTempo
                 : new Tempo(newTempo.beat(), newTempo.perMinute().divide(ratio));
-        return new Exercise(name, contents, selected, newStart, sections, playingStyle, practice, voices);
+        return new Exercise(name, contents, selected, newStart, sections, playingStyle, practice, voices, recording);
     }
 
     /** Returns whether every section can be played if the selected content has a tempo. */
@@ -282,7 +296,7 @@ public record Exercise(
 
     /** Returns the exercise with another playing style. */
     public Exercise withPlayingStyle(PlayingStyle newPlayingStyle) {
-        return new Exercise(name, contents, selected, start, sections, newPlayingStyle, practice, voices);
+        return new Exercise(name, contents, selected, start, sections, newPlayingStyle, practice, voices, recording);
     }
 
     /** Returns the exercise with a variation ticked off as practiced, or not. */
@@ -292,12 +306,24 @@ public record Exercise(
 
     /** Returns the exercise with another practice plan. */
     public Exercise withPractice(PracticePlan newPractice) {
-        return new Exercise(name, contents, selected, start, sections, playingStyle, newPractice, voices);
+        return new Exercise(name, contents, selected, start, sections, playingStyle, newPractice, voices, recording);
     }
 
     /** Returns the exercise with other voices. */
     public Exercise withVoices(NamedVoices newVoices) {
-        return new Exercise(name, contents, selected, start, sections, playingStyle, practice, newVoices);
+        return new Exercise(name, contents, selected, start, sections, playingStyle, practice, newVoices, recording);
+    }
+
+    /** Returns the exercise with another recording. */
+    public Exercise withRecording(LinkedRecording newRecording) {
+        return new Exercise(
+                name, contents, selected, start, sections, playingStyle, practice, voices, Optional.of(newRecording));
+    }
+
+    /** Returns the exercise without a recording. */
+    public Exercise withoutRecording() {
+        return new Exercise(
+                name, contents, selected, start, sections, playingStyle, practice, voices, Optional.empty());
     }
 
     /** Returns whether a layer, or a rule of one, plays a voice. */

@@ -109,7 +109,8 @@ public final class StagedExercise {
                 sections,
                 content.playingStyle(),
                 content.practice(),
-                content.voices());
+                content.voices(),
+                content.recording());
     }
 
     private Exercise task() {

@@ -155,7 +155,8 @@ public final class Arrangement {
                 sections,
                 PlayingStyle.DEFAULT,
                 PracticePlan.NONE,
-                NamedVoices.KIT);
+                NamedVoices.KIT,
+                Optional.empty());
     }
 
     private static int contentOf(PassageBuilder.Turn turn, List<SectionContent> contents) {

@@ -11,6 +11,7 @@ import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.recording.UnitFinder.Unit;
@@ -38,6 +39,13 @@ public final class RecordingMeters {
     /** How sure bars are that somebody says but nothing confirms. */
     private static final double UNCONFIRMED = 0.1;
 
+    /** A tap belongs to a hit so many seconds from it. */
+    private static final double TAPPED = 0.08;
+    /** The taps give the length of a bar within this share of it. */
+    private static final double TAPPED_WELL = 0.06;
+
+    private static final int MAX_TAPPED_UNITS = 64;
+
     private static final List<Integer> DENOMINATORS = List.of(8, 16, 4);
 
     private RecordingMeters() {}
@@ -47,9 +55,24 @@ public final class RecordingMeters {
      * all proposals have them.
      */
     public static List<RecordingProposal> of(List<HeardHit> hits, KnownAbout known) {
-        if (hits.size() < FEWEST_HITS) {
-            return List.of();
-        }
+        List<HeardHit> heard =
+                known.ones().isEmpty() ? hits : fromThe1(hits, known.ones().get(0));
+        return heard.size() < FEWEST_HITS ? List.of() : found(heard, known);
+    }
+
+    /** Returns the hits from the one that is nearest to a tap on; the tap itself where none is near. */
+    private static List<HeardHit> fromThe1(List<HeardHit> hits, double tap) {
+        List<HeardHit> after = new ArrayList<>();
+        hits.stream()
+                .filter(hit -> Math.abs(hit.at() - tap) <= TAPPED)
+                .min(Comparator.comparingDouble(hit -> Math.abs(hit.at() - tap)))
+                .ifPresentOrElse(after::add, () -> after.add(new HeardHit(tap, 1, 1, 1)));
+        double from = after.get(0).at();
+        hits.stream().filter(hit -> hit.at() > from).forEach(after::add);
+        return after;
+    }
+
+    private static List<RecordingProposal> found(List<HeardHit> hits, KnownAbout known) {
         Map<String, RecordingProposal> best = new LinkedHashMap<>();
         for (Unit unit : UnitFinder.of(hits)) {
             UnitTrack track = UnitTrack.of(hits, unit.seconds());
@@ -76,7 +99,9 @@ public final class RecordingMeters {
             Map<String, RecordingProposal> best) {
         NoteValue unit = NoteValue.of(1, under);
         double tempo = 60 / (track.unit() * under / QUARTER);
-        List<MeterProposal> meters = MeterFinder.of(lines(hits, track, unit));
+        List<MeterProposal> all = MeterFinder.of(lines(hits, track, unit));
+        List<MeterProposal> meters =
+                known.bar().isPresent() ? ofBar(known.bar().getAsDouble(), track, under, all) : all;
         for (MeterProposal meter :
                 known.bars().map(bars -> as(bars, unit, meters)).orElse(meters)) {
             List<Bar> bars = known.bars().isPresent() ? meter.bars() : once(meter.bars());
@@ -118,6 +143,22 @@ public final class RecordingMeters {
                 .map(meter -> new MeterProposal(bars.bars(), meter.from(), meter.share(), meter.why()))
                 .orElseGet(
                         () -> new MeterProposal(bars.bars(), NoteValue.ZERO, UNCONFIRMED, "little repeats after it")));
+    }
+
+    /** Returns the meters whose bars last as long as the taps say; a plain bar where none does. */
+    private static List<MeterProposal> ofBar(double seconds, UnitTrack track, int under, List<MeterProposal> found) {
+        int units = (int) Math.round(seconds / track.unit());
+        if (units < 1 || units > MAX_TAPPED_UNITS || Math.abs(units * track.unit() / seconds - 1) > TAPPED_WELL) {
+            return List.of();
+        }
+        NoteValue bar = NoteValue.of(units, under);
+        List<MeterProposal> fitting = found.stream()
+                .filter(meter -> Phrase.of(once(meter.bars())).length().equals(bar))
+                .toList();
+        return fitting.isEmpty()
+                ? List.of(new MeterProposal(
+                        List.of(Bar.of(Meter.of(units, under))), NoteValue.ZERO, UNCONFIRMED, "as long as you tapped"))
+                : fitting;
     }
 
     /** Returns one bar where all have one meter: the grouping that most of them have. */

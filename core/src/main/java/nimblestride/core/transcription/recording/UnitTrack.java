@@ -68,6 +68,9 @@ final class UnitTrack {
 
     /** Returns the time of a unit in a long rest, from the hits before and after it. */
     private static double between(List<HeardHit> hits, int[] numbers, int from, int unit) {
+        if (numbers.length < 2) {
+            return hits.get(0).at();
+        }
         int after = Math.max(1, from);
         while (after + 1 < numbers.length && numbers[after] < unit) {
             after++;

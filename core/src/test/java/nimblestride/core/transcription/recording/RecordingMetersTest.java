@@ -78,15 +78,36 @@ class RecordingMetersTest {
     @Test
     void whatIsKnownIsTaken() {
         List<HeardHit> hits = played("khshsh.", 14, 0.25, 0.005, 0);
-        KnownAbout bars = new KnownAbout(Optional.of(BarsText.read("3/4, 4/4")), OptionalDouble.empty());
+        KnownAbout bars = new KnownAbout(Optional.of(BarsText.read("3/4, 4/4")), OptionalDouble.empty(), List.of());
         assertThat(RecordingMeters.of(hits, bars)).isNotEmpty().allMatch(proposal -> BarsText.write(proposal.phrase())
                 .equals("3/4, 4/4"));
-        KnownAbout slow = new KnownAbout(Optional.empty(), OptionalDouble.of(60));
+        KnownAbout slow = new KnownAbout(Optional.empty(), OptionalDouble.of(60), List.of());
         assertThat(RecordingMeters.of(hits, slow).get(0).tempo()).isCloseTo(60, within(1.0));
         assertThat(BarsText.write(RecordingMeters.of(hits, slow).get(0).phrase()))
                 .startsWith("7/16");
-        KnownAbout wrong = new KnownAbout(Optional.empty(), OptionalDouble.of(83));
+        KnownAbout wrong = new KnownAbout(Optional.empty(), OptionalDouble.of(83), List.of());
         assertThat(RecordingMeters.of(hits, wrong)).isEmpty();
+    }
+
+    /** Three hits lead in, and whoever taps the 1s does so 20 ms late: the bars start with the taps. */
+    @Test
+    void tapsOnThe1sSayWhereBarsStart() {
+        List<HeardHit> hits = new ArrayList<>();
+        for (double at : new double[] {0.1, 0.35, 0.6}) {
+            hits.add(new HeardHit(at, 0.1, 1, 0.4));
+        }
+        played("khshsh.", 14, 0.25, 0.004, 0)
+                .forEach(hit -> hits.add(new HeardHit(hit.at() + 0.45, hit.low(), hit.middle(), hit.high())));
+        double bar = 7 * 0.25;
+        List<Double> taps = List.of(0.87, 0.85 + bar, 0.88 + 2 * bar);
+        RecordingProposal first = RecordingMeters.of(
+                        hits, new KnownAbout(Optional.empty(), OptionalDouble.empty(), taps))
+                .get(0);
+        assertThat(first.phrase().length()).isEqualTo(NoteValue.of(7, 8));
+        assertThat(first.ones().get(0)).isCloseTo(0.85, within(0.015));
+        assertThat(first.exerciseTempo().quartersPerMinute().doubleValue()).isCloseTo(120, within(0.5));
+        assertThat(first.beats().secondsAt(0)).isCloseTo(0.85, within(0.015));
+        assertThat(first.beats().secondsAt(2 * 7 / 8.0)).isCloseTo(0.85 + 2 * bar, within(0.015));
     }
 
     @Test
