@@ -121,6 +121,7 @@ public final class ListenMeasure {
         float[] samples = recorded(played, at + 1.5, noise, room, random);
         HitFinder finder = new HitFinder();
         finder.hear(samples, samples.length);
+        finder.end();
         List<HeardHit> hits = finder.hits(0.5);
         compare(played.stream().mapToDouble(Played::at).sorted().toArray(), hits);
         judge(RecordingMeters.of(hits, KnownAbout.NOTHING), units * unit, starts);

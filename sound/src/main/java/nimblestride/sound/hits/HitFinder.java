@@ -64,13 +64,24 @@ public final class HitFinder {
         kept -= HOP;
     }
 
+    /** Ends the recording, so that a hit at its very end is found. */
+    public void end() {
+        hear(new float[WINDOW], WINDOW);
+    }
+
+    /** Returns how much is heard at a time, in seconds, in three bands. */
+    HeardHit at(double seconds) {
+        double before = SILENT_MOMENTS * (double) HOP / RATE;
+        HeardHit loudest = HitPeaks.at(flux, (int) Math.round((seconds + before) * RATE / HOP));
+        return new HeardHit(seconds, loudest.low(), loudest.middle(), loudest.high());
+    }
+
     /**
      * Returns the hits of everything heard, in order.
      *
      * @param sensitivity from 0, only the clearest, to 1; 0.5 is usual
      */
     public List<HeardHit> hits(double sensitivity) {
-        hear(new float[WINDOW], WINDOW);
         double before = SILENT_MOMENTS * (double) HOP / RATE;
         return HitPeaks.of(flux, attacks, sensitivity).stream()
                 .map(hit -> new HeardHit(Math.max(0, hit.at() - before), hit.low(), hit.middle(), hit.high()))

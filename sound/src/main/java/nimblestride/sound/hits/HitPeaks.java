@@ -37,16 +37,12 @@ final class HitPeaks {
 
     static List<HeardHit> of(List<float[]> flux, List<float[]> attacks, double sensitivity) {
         int moments = flux.size();
-        double[][] bands = new double[BANDS][];
+        double[][] bands = bands(flux);
         double[] all = new double[moments];
-        for (int band = 0; band < BANDS; band++) {
-            double[] own = HitFinder.column(flux, band);
-            double strong = strong(own);
+        for (double[] own : bands) {
             for (int i = 0; i < moments; i++) {
-                own[i] = strong == 0 ? 0 : own[i] / strong;
                 all[i] += own[i] / BANDS;
             }
-            bands[band] = own;
         }
         double floor = USUAL_FLOOR * Math.pow(RANGE, 1 - 2 * sensitivity);
         List<HeardHit> hits = new ArrayList<>();
@@ -58,6 +54,26 @@ final class HitPeaks {
             }
         }
         return hits;
+    }
+
+    /** Returns how much is heard around a moment. */
+    static HeardHit at(List<float[]> flux, int moment) {
+        double[] heard = heard(bands(flux), Math.max(0, Math.min(flux.size() - 1, moment)));
+        return new HeardHit(0, heard[0], heard[1], heard[2]);
+    }
+
+    /** Returns the flux of each band; 1 is that of a strong hit. */
+    private static double[][] bands(List<float[]> flux) {
+        double[][] bands = new double[BANDS][];
+        for (int band = 0; band < BANDS; band++) {
+            double[] own = HitFinder.column(flux, band);
+            double strong = strong(own);
+            for (int i = 0; i < own.length; i++) {
+                own[i] = strong == 0 ? 0 : own[i] / strong;
+            }
+            bands[band] = own;
+        }
+        return bands;
     }
 
     /** Returns what the flux of a strong hit is: the mean of its highest peaks. */
@@ -97,13 +113,18 @@ final class HitPeaks {
     }
 
     private static HeardHit hit(double[][] bands, List<float[]> attacks, int at) {
+        double[] heard = heard(bands, at);
+        return new HeardHit(begins(attacks, at), heard[0], heard[1], heard[2]);
+    }
+
+    private static double[] heard(double[][] bands, int at) {
         double[] heard = new double[BANDS];
         for (int band = 0; band < BANDS; band++) {
             for (int i = Math.max(0, at - IN_BAND); i <= Math.min(bands[band].length - 1, at + IN_BAND); i++) {
                 heard[band] = Math.max(heard[band], Math.min(1, bands[band][i]));
             }
         }
-        return new HeardHit(begins(attacks, at), heard[0], heard[1], heard[2]);
+        return heard;
     }
 
     /** Returns when the attack begins, in seconds: where the loudness rises most, up to 20 ms before or after. */

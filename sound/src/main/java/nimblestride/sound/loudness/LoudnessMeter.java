@@ -1,5 +1,7 @@
 package nimblestride.sound.loudness;
 
+import nimblestride.sound.filter.Biquad;
+
 /**
  * Measures how loud one channel is, in LUFS, by Rec. ITU-R BS.1770-5: the mean square of K-weighted samples. A full sine
  * of 997 Hz has -3.01 LUFS.

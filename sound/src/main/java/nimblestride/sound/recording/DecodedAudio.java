@@ -20,7 +20,7 @@ import nimblestride.files.FileException;
 import nimblestride.files.SourceFile;
 import nimblestride.files.UnreadableFileException;
 
-/** Decodes a recording piece by piece, and mixes its channels to one. Close it. Not safe for several threads. */
+/** Decodes a recording piece by piece, in one channel or two. Close it. Not safe for several threads. */
 public final class DecodedAudio implements AutoCloseable {
     private static final int BITS = 16;
     private static final int MAX_CHANNELS = 32;
@@ -34,6 +34,7 @@ public final class DecodedAudio implements AutoCloseable {
     private final int sampleRate;
     private final double seconds;
     private byte[] bytes = new byte[0];
+    private FloatBuffer interleaved = FloatBuffer.allocate(0);
 
     private DecodedAudio(Path file, AudioInputStream floats, double seconds) {
         this.file = file;
@@ -155,13 +156,44 @@ public final class DecodedAudio implements AutoCloseable {
      * @throws FileException if the file can't be read on, or is damaged here
      */
     public int read(float[] samples) {
-        int wanted = samples.length * channels * Float.BYTES;
+        int frames = readFrames(samples.length);
+        for (int frame = 0; frame < frames; frame++) {
+            samples[frame] = sum(frame, 0, channels) / channels;
+        }
+        return frames;
+    }
+
+    /**
+     * Reads the next samples for the left and the right ear, from -1 to 1. One channel is on both sides; what is neither
+     * left nor right is on both, too.
+     *
+     * @return how many; 0 at the end
+     * @throws FileException if the file can't be read on, or is damaged here
+     */
+    public int read(float[] left, float[] right) {
+        int frames = readFrames(left.length);
+        for (int frame = 0; frame < frames; frame++) {
+            if (channels == 1) {
+                left[frame] = sum(frame, 0, 1);
+                right[frame] = left[frame];
+            } else {
+                float both = sum(frame, 2, channels);
+                left[frame] = (sum(frame, 0, 1) + both) / (channels - 1);
+                right[frame] = (sum(frame, 1, 2) + both) / (channels - 1);
+            }
+        }
+        return frames;
+    }
+
+    private int readFrames(int most) {
+        int wanted = most * channels * Float.BYTES;
         if (bytes.length < wanted) {
             bytes = new byte[wanted];
         }
         try {
             int got = floats.readNBytes(bytes, 0, wanted);
-            return mix(got / (channels * Float.BYTES), samples);
+            interleaved = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN).asFloatBuffer();
+            return got / (channels * Float.BYTES);
         } catch (FileException e) {
             throw e;
         } catch (IOException e) {
@@ -172,19 +204,15 @@ public final class DecodedAudio implements AutoCloseable {
         }
     }
 
-    private int mix(int frames, float[] samples) {
-        FloatBuffer all = ByteBuffer.wrap(bytes).order(ByteOrder.LITTLE_ENDIAN).asFloatBuffer();
-        for (int frame = 0; frame < frames; frame++) {
-            float sum = 0;
-            for (int channel = 0; channel < channels; channel++) {
-                sum += all.get();
-            }
-            if (!Float.isFinite(sum)) {
-                throw new UnreadableFileException(file + " holds a sample that is no number");
-            }
-            samples[frame] = sum / channels;
+    private float sum(int frame, int from, int to) {
+        float sum = 0;
+        for (int channel = from; channel < to; channel++) {
+            sum += interleaved.get(frame * channels + channel);
         }
-        return frames;
+        if (!Float.isFinite(sum)) {
+            throw new UnreadableFileException(file + " holds a sample that is no number");
+        }
+        return sum;
     }
 
     @Override

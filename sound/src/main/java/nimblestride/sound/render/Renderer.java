@@ -27,6 +27,7 @@ public final class Renderer {
     private final Listener listener;
     private final LookAheadLimiter limiter;
     private final Room room;
+    private final RecordingPlayback recording;
     private final PriorityQueue<Cue> coming = new PriorityQueue<>(Cue.IN_ORDER);
     private final long earliest;
     private final List<RingingSample> ringing = new ArrayList<>();
@@ -71,6 +72,7 @@ public final class Renderer {
         this.listener = listener;
         this.limiter = new LookAheadLimiter(sampleRate);
         this.room = new Room(sampleRate);
+        this.recording = new RecordingPlayback(sampleRate);
         SectionScheduler first = SectionScheduler.first(request, sounds, sampleRate);
         first.countIn().forEach((at, click) -> coming.add(cue(at, Cue.RINGS_OUT, click)));
         add(first);
@@ -82,6 +84,7 @@ public final class Renderer {
 
     private void add(SectionScheduler scheduler) {
         stretches.add(scheduler);
+        recording.anchored(scheduler.anchor(), scheduler.request().recording(), frame);
         listener.anchored(scheduler.anchor());
     }
 
@@ -141,6 +144,7 @@ public final class Renderer {
     public void end() {
         coming.clear();
         ringing.forEach(sound -> sound.letGoAt(frame));
+        recording.end(frame);
         ended = true;
     }
 
@@ -186,6 +190,7 @@ public final class Renderer {
             }
         }
         room.answer(block, frames, (float) stretches.getLast().request().mix().room());
+        recording.join(block, frames, frame);
         for (int i = 0; i < frames; i++) {
             block[i] = HEADROOM * (block[i] + dry[i]);
         }

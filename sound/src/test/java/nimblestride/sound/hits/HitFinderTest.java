@@ -71,6 +71,7 @@ class HitFinderTest {
             int to = Math.min(samples.length, from + block);
             finder.hear(Arrays.copyOfRange(samples, from, to), to - from);
         }
+        finder.end();
         return finder.hits(0.5);
     }
 
@@ -134,6 +135,7 @@ class HitFinderTest {
         for (double sensitivity : new double[] {0, 0.5, 1}) {
             HitFinder finder = new HitFinder();
             finder.hear(samples, samples.length);
+            finder.end();
             found.add(finder.hits(sensitivity).size());
         }
         assertThat(found).isSorted();

@@ -3,6 +3,7 @@ package nimblestride.core.exercise.recording;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.NoteValue;
@@ -69,20 +70,26 @@ public record BeatMap(List<Beat> beats) {
      * @param wholes of musical time, in whole notes
      */
     public double secondsAt(double wholes) {
+        int after = after(beat -> beat.moment().toDouble() >= wholes);
+        Beat from = beats.get(after - 1);
+        Beat to = beats.get(after);
+        double start = from.moment().toDouble();
+        return from.seconds() + (wholes - start) / (to.moment().toDouble() - start) * (to.seconds() - from.seconds());
+    }
+
+    /** Returns the number of the first beat, but the very first, that is late enough; of the last where none is. */
+    private int after(Predicate<Beat> isLate) {
         int after = 1;
         int last = beats.size() - 1;
         while (after < last) {
             int middle = (after + last) / 2;
-            if (beats.get(middle).moment().toDouble() >= wholes) {
+            if (isLate.test(beats.get(middle))) {
                 last = middle;
             } else {
                 after = middle + 1;
             }
         }
-        Beat from = beats.get(after - 1);
-        Beat to = beats.get(after);
-        double start = from.moment().toDouble();
-        return from.seconds() + (wholes - start) / (to.moment().toDouble() - start) * (to.seconds() - from.seconds());
+        return after;
     }
 
     /**
@@ -91,10 +98,7 @@ public record BeatMap(List<Beat> beats) {
      * @param seconds from the start of the recording
      */
     public double wholesAt(double seconds) {
-        int after = 1;
-        while (after < beats.size() - 1 && beats.get(after).seconds() < seconds) {
-            after++;
-        }
+        int after = after(beat -> beat.seconds() >= seconds);
         Beat from = beats.get(after - 1);
         Beat to = beats.get(after);
         double start = from.moment().toDouble();

@@ -2,10 +2,21 @@ package nimblestride.core.transcription.recording;
 
 /** Where most of a hit is heard. */
 public enum Band {
-    /** Below 150 Hz, as kicks are. */
-    LOW,
+    /** As kicks are. */
+    LOW(43),
     /** As snares and toms are. */
-    MIDDLE,
-    /** Above 2.5 kHz, as cymbals are. */
-    HIGH
+    MIDDLE(150),
+    /** As cymbals are. */
+    HIGH(2_500);
+
+    private final double fromHertz;
+
+    Band(double fromHertz) {
+        this.fromHertz = fromHertz;
+    }
+
+    /** Returns the pitch from which it is heard, in hertz. */
+    public double fromHertz() {
+        return fromHertz;
+    }
 }

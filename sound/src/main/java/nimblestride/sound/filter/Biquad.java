@@ -1,7 +1,7 @@
-package nimblestride.sound.loudness;
+package nimblestride.sound.filter;
 
 /** A filter of second order, run from left to right over samples. */
-final class Biquad {
+public final class Biquad {
     private final double b0;
     private final double b1;
     private final double b2;
@@ -24,7 +24,7 @@ final class Biquad {
      * Makes the first filter of the K-weighting, a shelf that raises what is high by four decibels, as the head does. At
      * 48,000 samples per second it has the coefficients of table 1 of Rec. ITU-R BS.1770-5.
      */
-    static Biquad head(int sampleRate) {
+    public static Biquad head(int sampleRate) {
         double k = StrictMath.tan(Math.PI * 1681.974450955533 / sampleRate);
         double q = 0.7071752369554196;
         double high = StrictMath.pow(10, 3.999843853973347 / 20);
@@ -42,14 +42,43 @@ final class Biquad {
      * Makes the second filter of the K-weighting, which leaves out what is very low. At 48,000 samples per second it has the
      * coefficients of table 2 of Rec. ITU-R BS.1770-5.
      */
-    static Biquad lowCut(int sampleRate) {
+    public static Biquad lowCut(int sampleRate) {
         double k = StrictMath.tan(Math.PI * 38.13547087602444 / sampleRate);
         double q = 0.5003270373238773;
         double a0 = 1 + k / q + k * k;
         return new Biquad(1, -2, 1, 2 * (k * k - 1) / a0, (1 - k / q + k * k) / a0);
     }
 
-    double next(double in) {
+    /**
+     * Makes a filter that lets through what is low (Butterworth; R. Bristow-Johnson, Audio EQ Cookbook, from memory).
+     *
+     * @param hertz above which less and less is heard
+     */
+    public static Biquad lowPass(double hertz, int sampleRate) {
+        double turn = 2 * Math.PI * hertz / sampleRate;
+        double cos = StrictMath.cos(turn);
+        double alpha = StrictMath.sin(turn) / Math.sqrt(2);
+        double a0 = 1 + alpha;
+        double b = (1 - cos) / a0;
+        return new Biquad(b / 2, b, b / 2, -2 * cos / a0, (1 - alpha) / a0);
+    }
+
+    /**
+     * Makes a filter that lets through what is high, from the same source.
+     *
+     * @param hertz below which less and less is heard
+     */
+    public static Biquad highPass(double hertz, int sampleRate) {
+        double turn = 2 * Math.PI * hertz / sampleRate;
+        double cos = StrictMath.cos(turn);
+        double alpha = StrictMath.sin(turn) / Math.sqrt(2);
+        double a0 = 1 + alpha;
+        double b = (1 + cos) / a0;
+        return new Biquad(b / 2, -b, b / 2, -2 * cos / a0, (1 - alpha) / a0);
+    }
+
+    /** Filters the next sample. */
+    public double next(double in) {
         double out = b0 * in + b1 * in1 + b2 * in2 - a1 * out1 - a2 * out2;
         in2 = in1;
         in1 = in;
@@ -59,7 +88,7 @@ final class Biquad {
     }
 
     /** Returns its coefficients: those of the input, then those of the output from the second on. */
-    double[] coefficients() {
+    public double[] coefficients() {
         return new double[] {b0, b1, b2, a1, a2};
     }
 }
