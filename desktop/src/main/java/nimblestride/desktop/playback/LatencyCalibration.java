@@ -113,6 +113,7 @@ public final class LatencyCalibration {
         now.latency()
                 .ifPresentOrElse(
                         latency -> {
+                            ear.ifPresent(open -> devices.microphone().setOwnLevel(open.loudest()));
                             stop();
                             devices.latencyProperty().set(latency);
                         },

@@ -18,12 +18,19 @@ final class NextPlayback {
     private final PlaybackSettings settings;
     private final ShownExercise shown;
     private final SelectedStage stages;
+    private final OpenRecording recording;
 
-    NextPlayback(ExerciseDocument document, PlaybackSettings settings, ShownExercise shown, SelectedStage stages) {
+    NextPlayback(
+            ExerciseDocument document,
+            PlaybackSettings settings,
+            ShownExercise shown,
+            SelectedStage stages,
+            OpenRecording recording) {
         this.document = document;
         this.settings = settings;
         this.shown = shown;
         this.stages = stages;
+        this.recording = recording;
     }
 
     /** Returns whether all sections of an exercise would play, one after the other. */
@@ -61,11 +68,17 @@ final class NextPlayback {
                 .at(settings.percentProperty().get())
                 .countedIn(countIn)
                 .mixed(settings.mixProperty().get());
-        PlaybackRequest request = settings.bandProperty().get().map(alone::with).orElse(alone);
+        PlaybackRequest withBand =
+                settings.bandProperty().get().map(alone::with).orElse(alone);
+        PlaybackRequest request = recording
+                .track(exercise, settings.recordingProperty().get())
+                .map(withBand::along)
+                .orElse(withBand);
         boolean whole = sections || request.exercise().hasSections();
         return settings.loopProperty()
                 .get()
-                .filter(bars -> !whole && bars.to() <= PlacementEdits.bars(exercise))
+                .filter(bars ->
+                        !whole && (request.recording().isPresent() || bars.to() <= PlacementEdits.bars(exercise)))
                 .map(request::looping)
                 .orElse(request);
     }

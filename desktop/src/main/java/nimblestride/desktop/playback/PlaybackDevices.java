@@ -31,6 +31,7 @@ public final class PlaybackDevices implements AutoCloseable {
     private final Player player;
     private final AudioDevices audio;
     private final Transport transport;
+    private final MicrophoneHits microphone;
     private final BooleanProperty keys = new SimpleBooleanProperty();
     private final IntegerProperty latency = new SimpleIntegerProperty();
     private final ObjectProperty<PadResponse> response = new SimpleObjectProperty<>(PadResponse.DEFAULT);
@@ -48,6 +49,7 @@ public final class PlaybackDevices implements AutoCloseable {
         this.player = player;
         this.audio = audio;
         this.transport = transport;
+        this.microphone = new MicrophoneHits(audio.inputs(), player, this, transport);
         latency.addListener(change -> player.setLatency(latency.get()));
         keys.addListener(change -> listenOrNot());
         response.addListener(change -> heardAs = response.get());
@@ -87,6 +89,16 @@ public final class PlaybackDevices implements AutoCloseable {
     /** Gives a listener each hit, on the interface thread. */
     public void onStroke(Consumer<PlayedStroke> listener) {
         listeners.add(listener);
+    }
+
+    /** Returns what a microphone hears. */
+    public MicrophoneHits microphone() {
+        return microphone;
+    }
+
+    /** Gives listeners a hit that needs no sound of the program. */
+    void played(PlayedStroke stroke) {
+        listeners.forEach(listener -> listener.accept(stroke));
     }
 
     /** Plays a hit, from any thread: it sounds at once, and listeners get it. */
@@ -200,6 +212,7 @@ public final class PlaybackDevices implements AutoCloseable {
 
     @Override
     public void close() {
+        microphone.close();
         standIn.ifPresent(SimulatedPlayer::close);
         connection.ifPresent(MidiDevices.Connection::close);
         player.close();

@@ -20,6 +20,7 @@ import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Loop;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.PlaybackRequest;
+import nimblestride.sound.render.RecordingMix;
 
 /** How the user wants to hear what plays. */
 public final class PlaybackSettings {
@@ -35,6 +36,8 @@ public final class PlaybackSettings {
     private final IntegerProperty firstBar = new SimpleIntegerProperty();
     private final ObjectProperty<Optional<Stage>> stage = new SimpleObjectProperty<>(Optional.empty());
     private final ObjectProperty<Optional<Tempo>> tempo = new SimpleObjectProperty<>(Optional.empty());
+    private final ObjectProperty<RecordingMix> recording = new SimpleObjectProperty<>(RecordingMix.EVEN);
+    private final IntegerProperty speedUp = new SimpleIntegerProperty();
     private final DoubleProperty volume = new SimpleDoubleProperty(Player.DEFAULT_VOLUME);
     private final BooleanProperty allSections = new SimpleBooleanProperty(true);
 
@@ -99,6 +102,16 @@ public final class PlaybackSettings {
         return tempo;
     }
 
+    /** Returns how a recording is heard beside its exercise. */
+    public ObjectProperty<RecordingMix> recordingProperty() {
+        return recording;
+    }
+
+    /** Returns by how many percent each repeat of a loop is faster than the one before, up to the full tempo. */
+    public IntegerProperty speedUpProperty() {
+        return speedUp;
+    }
+
     /** Returns the volume, from 0 to 1. */
     public DoubleProperty volumeProperty() {
         return volume;
@@ -111,7 +124,7 @@ public final class PlaybackSettings {
 
     /** Returns everything that is heard at once when it changes. */
     List<Observable> heardAtOnce() {
-        return List.of(click, clicking, percent, mix, band, loop, stage, tempo, allSections);
+        return List.of(click, clicking, percent, mix, band, loop, stage, tempo, allSections, recording);
     }
 
     /** Resets what was practiced of an exercise: its stage, its tempo, its bars, and what was muted or solo. */

@@ -52,12 +52,18 @@ public final class Transport implements AutoCloseable {
     private int partOfFrame;
 
     /**
+     * @param recording that plays along
      * @param heard gets, for each frame, the audible moment of the selected section; empty while another one plays
      */
-    public Transport(ExerciseDocument document, Player player, ShownExercise shown, Consumer<Playhead> heard) {
+    public Transport(
+            ExerciseDocument document,
+            Player player,
+            ShownExercise shown,
+            OpenRecording recording,
+            Consumer<Playhead> heard) {
         this.document = document;
         this.player = player;
-        this.next = new NextPlayback(document, settings, shown, new SelectedStage(problem::set));
+        this.next = new NextPlayback(document, settings, shown, new SelectedStage(problem::set), recording);
         this.follower = heard;
         this.playingRequest = request();
         this.frames = new AnimationTimer() {
@@ -71,7 +77,7 @@ public final class Transport implements AutoCloseable {
             }
         };
         document.exerciseProperty().addListener((property, old, now) -> {
-            settings.fit(now.phrase().bars().size());
+            settings.fit(OpenRecording.bars(now));
             settings.fit(now.practice());
             change();
         });
@@ -81,6 +87,7 @@ public final class Transport implements AutoCloseable {
                 .addListener(
                         change -> player.setVolume(settings.volumeProperty().floatValue()));
         shown.stageProperty().addListener(change -> change());
+        recording.loadedProperty().addListener(change -> change());
         playing.addListener(change -> {
             if (!playing.get()) {
                 section.set(NO_SECTION);

@@ -25,6 +25,9 @@ public interface Library {
      */
     void add(Exercise exercise, String fileName, byte[] original);
 
+    /** Adds an exercise to the Book, and opens it. */
+    void addAndOpen(Exercise exercise);
+
     /** Adds exercises to the Book beside the open one: all of them, or none. */
     void add(List<Exercise> exercises);
 

@@ -2,6 +2,7 @@ package nimblestride.desktop.service;
 
 import static nimblestride.desktop.service.WorkspaceId.CROSS;
 import static nimblestride.desktop.service.WorkspaceId.GROUP;
+import static nimblestride.desktop.service.WorkspaceId.LISTEN;
 import static nimblestride.desktop.service.WorkspaceId.MODULATE;
 import static nimblestride.desktop.service.WorkspaceId.PLACE;
 import static nimblestride.desktop.service.WorkspaceId.PRACTICE;
@@ -11,6 +12,9 @@ import static nimblestride.desktop.service.WorkspaceId.STUDENTS;
 
 /** Names the pages of every workspace, in their order. */
 public enum PageId {
+    RECORDING(LISTEN, "Recording", "See a recording with its hits, play it slowly, and loop bars of it"),
+    ITS_METER(LISTEN, "Its meter", "See which meters a recording may be in, and help by tapping along"),
+
     READINGS(GROUP, "Readings", "Ways to group this bar, the best first"),
     COUNT(GROUP, "Count", "How to count this bar aloud in each counting system"),
     WHAT_FITS(GROUP, "What fits?", "Find the cells that fill a length exactly"),

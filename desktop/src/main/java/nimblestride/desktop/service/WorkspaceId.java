@@ -2,6 +2,7 @@ package nimblestride.desktop.service;
 
 /** Names the workspaces below the Road, in the order in which people work. */
 public enum WorkspaceId {
+    LISTEN("Listen", "hear a recording slowly, and find its meter"),
     GROUP("Group", "group a bar and count it"),
     PLACE("Place", "put voices on counts, and work out the hands"),
     CROSS("Cross", "play across the bar line and come home"),
@@ -25,7 +26,7 @@ public enum WorkspaceId {
      */
     public boolean needsRoom() {
         return switch (this) {
-            case PLACE, MODULATE, PRACTICE, STUDENTS, SHARE -> true;
+            case LISTEN, PLACE, MODULATE, PRACTICE, STUDENTS, SHARE -> true;
             case GROUP, CROSS, SOUND -> false;
         };
     }

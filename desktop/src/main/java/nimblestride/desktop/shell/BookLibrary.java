@@ -147,6 +147,12 @@ final class BookLibrary implements Library {
         });
     }
 
+    @Override
+    public void addAndOpen(Exercise exercise) {
+        Optional<ExerciseSummary> kept = book.change(one -> one.exercises().add(exercise, book.now()));
+        document.open(new Draft(exercise, kept.map(BookLibrary::inBook), true));
+    }
+
     private void addNew(Exercise exercise, String fileName, byte[] original) {
         Optional<ExerciseSummary> kept = book.change(one -> one.inTransaction(() -> {
             ExerciseSummary added = one.exercises().add(exercise, book.now());

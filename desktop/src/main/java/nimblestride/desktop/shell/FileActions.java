@@ -16,11 +16,13 @@ import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.Status;
 import nimblestride.desktop.workspace.importing.ImportedOriginal;
+import nimblestride.desktop.workspace.listen.RecordingImport;
 import nimblestride.files.AtomicFile;
 import nimblestride.formats.json.BookJson;
 import nimblestride.formats.json.DraftJson.InBook;
 import nimblestride.formats.json.LogJson;
 import nimblestride.formats.source.FileImporter;
+import nimblestride.sound.recording.AudioKind;
 
 /** Imports files of every kind the program reads, wherever they come from: the menu, a drop, or the clipboard. */
 final class FileActions {
@@ -30,6 +32,7 @@ final class FileActions {
     private final Status status;
     private final BookLibrary library;
     private final ImportView importing;
+    private final RecordingImport recordings;
 
     FileActions(
             ExerciseDocument document,
@@ -37,19 +40,22 @@ final class FileActions {
             OpenBook book,
             Status status,
             BookLibrary library,
-            ImportView importing) {
+            ImportView importing,
+            RecordingImport recordings) {
         this.document = document;
         this.dialogs = dialogs;
         this.book = book;
         this.status = status;
         this.library = library;
         this.importing = importing;
+        this.recordings = recordings;
     }
 
     /** Asks for a file of any kind the program reads, and imports it. */
     void open() {
         List<String> endings = new ArrayList<>(List.of("json"));
         endings.addAll(FileImporter.ENDINGS);
+        endings.addAll(AudioKind.allEndings());
         dialogs.fileToOpen(endings).ifPresent(this::open);
     }
 
@@ -76,6 +82,10 @@ final class FileActions {
      */
     void open(Path file) {
         try {
+            if (AudioKind.isCalledSo(file)) {
+                recordings.open(file);
+                return;
+            }
             if (FileImporter.isCalledSo(file)) {
                 importing.begin(ImportedOriginal.of(file));
                 return;

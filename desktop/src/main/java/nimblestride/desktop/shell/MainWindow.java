@@ -10,6 +10,7 @@ import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.playback.AudioDevices;
+import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.service.WorkspaceId;
@@ -110,6 +111,10 @@ public final class MainWindow {
 
     OpenBook book() {
         return parts.book;
+    }
+
+    Transport transport() {
+        return parts.transport();
     }
 
     CommandQueue commands() {

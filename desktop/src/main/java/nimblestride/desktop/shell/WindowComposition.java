@@ -18,8 +18,11 @@ import nimblestride.desktop.document.library.UndoHistory;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.playback.BarLoop;
+import nimblestride.desktop.playback.LoopSpeedUp;
 import nimblestride.desktop.playback.Playhead;
+import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Dialogs;
+import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.service.WindowServices;
 import nimblestride.desktop.service.WorkspaceId;
 import nimblestride.desktop.shell.WindowParts.Part;
@@ -29,6 +32,8 @@ import nimblestride.desktop.workspace.book.BookPane;
 import nimblestride.desktop.workspace.cross.CrossWorkspace;
 import nimblestride.desktop.workspace.findings.FindingsPane;
 import nimblestride.desktop.workspace.group.GroupWorkspace;
+import nimblestride.desktop.workspace.listen.ListenWorkspace;
+import nimblestride.desktop.workspace.listen.RecordingImport;
 import nimblestride.desktop.workspace.modulate.ModulateWorkspace;
 import nimblestride.desktop.workspace.place.PlaceWorkspace;
 import nimblestride.desktop.workspace.practice.PracticeRecorder;
@@ -70,6 +75,8 @@ final class WindowComposition {
     private final Heading heading;
     private final ImportView importing;
     private final Workspaces workspaces = new Workspaces();
+    private final ListenWorkspace listen;
+    private final LoopSpeedUp speedUp;
     private final PlaceWorkspace place;
     private final CrossWorkspace cross;
     private final PracticeRecorder recorder;
@@ -121,7 +128,14 @@ final class WindowComposition {
 
         // Parts
         importing = new ImportView(center, home, library, dialogs, status);
-        files = new FileActions(document, dialogs, book, status, library, importing);
+        RecordingImport recordings = new RecordingImport(book, sound.recording(), exercise -> {
+            library.addAndOpen(exercise);
+            services.navigation().open(PageId.RECORDING);
+            status.show("\"" + exercise.name() + "\" is in the Book.");
+        });
+        listen = new ListenWorkspace(document, sound.recording(), sound.transport(), recordings, services);
+        speedUp = new LoopSpeedUp(sound.transport().settings());
+        files = new FileActions(document, dialogs, book, status, library, importing, recordings);
         help = new HelpView(center, book, services);
         start = new StartView(center, document, book, services);
         assign = new AssignView(center, document, book, edits);
@@ -181,6 +195,7 @@ final class WindowComposition {
     }
 
     private void addWorkspaces(LongSupplier nanos) {
+        workspaces.add(WorkspaceId.LISTEN, listen);
         workspaces.add(
                 WorkspaceId.GROUP,
                 new GroupWorkspace(
@@ -253,6 +268,8 @@ final class WindowComposition {
         stand.follow(playhead);
         place.follow(playhead);
         cross.follow(playhead);
+        listen.follow(playhead);
+        speedUp.follow(playhead);
     }
 
     /** Closes what covers the exercise and needs no answer. */
@@ -261,6 +278,10 @@ final class WindowComposition {
         help.leave();
         history.leave();
         assign.leave();
+    }
+
+    Transport transport() {
+        return sound.transport();
     }
 
     private void quit() {

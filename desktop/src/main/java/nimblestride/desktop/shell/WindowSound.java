@@ -9,6 +9,7 @@ import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.playback.CustomRecordings;
 import nimblestride.desktop.playback.KitChoice;
+import nimblestride.desktop.playback.OpenRecording;
 import nimblestride.desktop.playback.PlaybackDevices;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.playback.ShownExercise;
@@ -19,12 +20,14 @@ import nimblestride.desktop.view.road.RoadView;
 import nimblestride.sound.custom.ChosenSounds;
 import nimblestride.sound.kit.Sounds;
 import nimblestride.sound.play.Player;
+import nimblestride.sound.recording.RecordingShelf;
 
 /** Everything in the window that makes or receives sound. */
 final class WindowSound implements AutoCloseable {
     private final ChosenSounds sounds = new ChosenSounds();
     private final LatestOnly reading = new LatestOnly("reading recordings");
     private final SoundPreparer preparer;
+    private final OpenRecording recording;
     private final Transport transport;
     private final PlaybackDevices devices;
     private final CustomRecordings recordings;
@@ -46,10 +49,18 @@ final class WindowSound implements AutoCloseable {
             Consumer<Playhead> heard,
             Status status) {
         Player player = new Player(audio.outputs(), sounds);
+        recording = new OpenRecording(document, new RecordingShelf(book.file().resolveSibling("recordings")));
+        recording.problemProperty().addListener(change -> {
+            if (!recording.problemProperty().get().isEmpty()) {
+                status.show("I can't read the recording: "
+                        + recording.problemProperty().get());
+            }
+        });
         transport = new Transport(
                 document,
                 player,
                 new ShownExercise(road.stageProperty(), road.countingSystemProperty(), road.subdivisionProperty()),
+                recording,
                 heard);
         preparer = new SoundPreparer(transport, player, sounds);
         document.exerciseProperty().addListener(change -> preparer.soon());
@@ -76,6 +87,10 @@ final class WindowSound implements AutoCloseable {
         return devices;
     }
 
+    OpenRecording recording() {
+        return recording;
+    }
+
     CustomRecordings recordings() {
         return recordings;
     }
@@ -95,6 +110,7 @@ final class WindowSound implements AutoCloseable {
         devices.close();
         preparer.close();
         kits.close();
+        recording.close();
         reading.close();
     }
 }

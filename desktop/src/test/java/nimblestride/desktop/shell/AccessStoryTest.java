@@ -141,7 +141,7 @@ class AccessStoryTest extends WindowStory {
         // From the page of one bench to another bench.
         interact(() -> lookup("#add-layer").query().requestFocus());
         again(
-                () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT5),
+                () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT6),
                 () -> lookup("#today-minutes").tryQuery().isPresent());
         until(() -> isWithin(lookup(".pages").query()));
         // A click goes to the Road, through what it is scrolled in.
@@ -150,7 +150,7 @@ class AccessStoryTest extends WindowStory {
         // What had the focus elsewhere keeps it.
         interact(() -> lookup("#tempo").query().requestFocus());
         again(
-                () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT1),
+                () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT2),
                 () -> lookup("#reading-0").tryQuery().isPresent());
         assertThat(lookup("#tempo").query().isFocused()).isTrue();
         assertThat(exercise().name()).isEqualTo(name);

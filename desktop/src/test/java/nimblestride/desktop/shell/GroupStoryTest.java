@@ -17,7 +17,7 @@ class GroupStoryTest extends WindowStory {
     @Test
     void aReadingIsTakenWithOneClickAndASlipIsMended() throws Exception {
         retype("#bars", "7/8(3+2+2), 11/8(3+3+2+3)");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         until(() -> shows("2+2+3"));
         clickOn("2+2+3");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8, 11/8(3+3+2+3)");
@@ -68,7 +68,7 @@ class GroupStoryTest extends WindowStory {
     @Test
     void aBarIsCountedInTheUsersOwnWordsAndAPhraseIsReadAsAWhole() throws Exception {
         retype("#bars", "3/4, 2/4");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         until(() -> lookup("#phrase-as-0").tryQuery().isPresent());
         String other = ((Labeled) lookup("#phrase-as-0").query()).getText();
         fire("#phrase-as-0");
@@ -92,7 +92,7 @@ class GroupStoryTest extends WindowStory {
     @Test
     void aGroupingIsHeardAndNamed() throws Exception {
         retype("#bars", "7/8");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         clickOn("#page-ear");
         clickOn("#ear-play");
         until(() -> shows("Which grouping?"));
@@ -115,7 +115,7 @@ class GroupStoryTest extends WindowStory {
     @Test
     void whatFitsIsAddedAsALayerAndAsASticking() throws Exception {
         retype("#bars", "4/4");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         clickOn("#page-what-fits");
         retype("#fit-question", "5, 3 into 4/4 of 1/16");
         until(() -> shows("6 ways to fill 16 sixteenths."));
@@ -138,7 +138,7 @@ class GroupStoryTest extends WindowStory {
 
     @Test
     void aTappedPatternIsHeardAndTaken() throws Exception {
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         clickOn("#page-what-meter");
         retype("#gaps", "3 2 2 of 1/8");
         assertThat(shows("7/8(3+2+2)") || shows("7/8")).isTrue();
@@ -168,7 +168,7 @@ class GroupStoryTest extends WindowStory {
     @Test
     void aStridesFootIsDraggedToRegroupAndThatIsOneStepBack() throws Exception {
         retype("#bars", "7/8(3+2+2)");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         until(() -> window.document().analyzedProperty().get().exercise().equals(exercise()));
         RoadView road = lookup(".road").queryAs(RoadView.class);
         Point2D statusBar = road.screenPlace(3.0 / 8);

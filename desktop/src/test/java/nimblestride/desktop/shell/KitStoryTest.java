@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javax.sound.sampled.LineUnavailableException;
 import nimblestride.core.exercise.model.PlayingStyle;
@@ -22,7 +23,7 @@ import org.junit.jupiter.api.Test;
 /** Kits of one's own, what the click and the band play, pads that learn, and a microphone that listens. */
 class KitStoryTest extends WindowStory {
     private void open(String page) {
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         if (!page.equals("click")) {
             clickOn("#page-" + page);
@@ -191,5 +192,27 @@ class KitStoryTest extends WindowStory {
         clickOn("#measure-by-listening");
         until(() -> shows("No microphone can be opened now."));
         assertThat(new AudioDevices(SilentOutput::new, inputs).inputs().names()).isEqualTo(List.of());
+    }
+
+    /** The stand-in microphone hears the simulated player in a room; its hits are timed as those of pads. */
+    @Test
+    void hitsAreHeardThroughAMicrophone() throws Exception {
+        lay("4/4", "snare every 1/4");
+        interact(() -> window.transport().settings().clickProperty().set(false));
+        interact(() -> window.transport()
+                .settings()
+                .mixProperty()
+                .set(window.transport().settings().mixProperty().get().layers(levels -> levels.muting("snare", true))));
+        open("pads");
+        interact(() -> window.transport().toggle());
+        until(() -> window.transport().playingProperty().get());
+        choose("#microphone", 1);
+        until(() -> shows("Hits: 4. Every hit counts"));
+        choose("#microphone-source", 1);
+        until(() -> shows("I take a tom for a snare"));
+        assertThat(lookup("#last-stroke").queryAs(Label.class).getText()).startsWith("Last hit: snare");
+        choose("#microphone", 0);
+        until(() -> shows("Nothing is recorded."));
+        interact(() -> window.transport().stop());
     }
 }

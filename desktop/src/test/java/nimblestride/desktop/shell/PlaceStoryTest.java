@@ -21,7 +21,7 @@ class PlaceStoryTest extends WindowStory {
     @Test
     void theCountIsTypedDividedAndPutOnTheStand() throws Exception {
         retype("#bars", "7/8(2+2+3)");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT1);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
         clickOn("#page-count");
         clickOn("#say-groups");
         assertThat(text("#count-text")).isEqualTo("1 2 | 1 2 | 1 2 3");
@@ -46,7 +46,7 @@ class PlaceStoryTest extends WindowStory {
     @Test
     void voicesArePlacedByNamingByClickingAndWithTheArrowKeys() throws Exception {
         retype("#bars", "7/8(2+2+3)");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         retype("#placing", "kick 1, 5; ride every third count");
         assertThat(exercise().layers())
                 .containsExactly(LayerText.read("kick at 1:0 1:1/2"), LayerText.read("ride at 1:0 1:3/8 1:3/4"));
@@ -82,7 +82,7 @@ class PlaceStoryTest extends WindowStory {
     @Test
     void aStickingIsWrittenTurnedMovedAndBuiltUp() throws Exception {
         retype("#bars", "11/16");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         clickOn("#page-sticking").clickOn("#sticking-new");
         retype("#sticking", ">R L R R L of 1/16");
         assertThat(exercise().layers()).containsExactly(LayerText.read("snare sticking >R L R R L of 1/16"));
@@ -120,7 +120,7 @@ class PlaceStoryTest extends WindowStory {
 
     @Test
     void aVoiceOfOnesOwnIsMadeUsedAndTakenAway() throws Exception {
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         clickOn("#page-voices");
         clickOn("#voice-name").write("  frame   drum ");
         interact(() -> {
@@ -153,7 +153,7 @@ class PlaceStoryTest extends WindowStory {
         assertThat(voice.getValue().name()).isEqualTo("frame drum");
         interact(() -> voice.setValue(Kit.SNARE));
         assertThat(exercise().layers().get(0).voice()).isEqualTo(Kit.SNARE);
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         clickOn("#page-voices");
         select("#voice-row-0");
         clickOn("#remove-voice-0");
@@ -174,7 +174,7 @@ class PlaceStoryTest extends WindowStory {
         assertThat(exercise().layers().get(2).voice()).isEqualTo(Voice.riff("bass line", NamedVoices.USUAL_PITCH));
         assertThat(problems()).isEmpty();
 
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         clickOn("#page-voices");
         select("#voice-row-0");
         interact(() -> this.<Integer>box("#pitch-0").setValue(33));
@@ -190,7 +190,7 @@ class PlaceStoryTest extends WindowStory {
     @Test
     void aStickingGoesHandToHandThroughTheBarAndBack() throws Exception {
         retype("#bars", "5/8");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         clickOn("#page-sticking").clickOn("#sticking-new");
         retype("#sticking", "R R L of 1/8");
         clickOn("#sticking-alternate");

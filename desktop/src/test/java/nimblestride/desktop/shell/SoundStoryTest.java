@@ -29,7 +29,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void speedCountInAndClickAreSetAndTold() throws Exception {
         lay("4/4", "kick every 1/4");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         retype("#percent", "50");
         retype("#count-in", "1");
@@ -73,7 +73,7 @@ class SoundStoryTest extends WindowStory {
     /** What was set is there again the next time, but for how loud it was. */
     @Test
     void howItSoundsIsRemembered() throws Exception {
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         retype("#count-in", "2");
         choose("#silence", 2);
@@ -85,7 +85,7 @@ class SoundStoryTest extends WindowStory {
         retype("#latency", "85");
         closeWindow();
         openAgain();
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         assertThat(text("#count-in")).isEqualTo("2");
         assertThat(text("#silent-percent")).isEqualTo("40");
@@ -100,7 +100,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void theComputersKeysArePads() throws Exception {
         lay("4/4", "snare every 1/4");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         clickOn("#page-pads").clickOn("#keys");
         push(KeyCode.F);
@@ -117,7 +117,7 @@ class SoundStoryTest extends WindowStory {
     @Test
     void aStandInPlaysALayer() throws Exception {
         lay("4/4", "kick every 1/4", "cowbell every 1/8");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         clickOn("#page-pads");
         choose("#stand-in", 2);
@@ -130,7 +130,7 @@ class SoundStoryTest extends WindowStory {
     /** Eight taps on a key with the click that is played: the middle one is the latency. */
     @Test
     void theLatencyIsMeasuredByTapping() throws Exception {
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         clickOn("#page-audio");
         retype("#latency", "300");
@@ -159,7 +159,7 @@ class SoundStoryTest extends WindowStory {
                 new ByteArrayInputStream(new byte[9_600]), new AudioFormat(48_000, 16, 1, true, false), 4_800)) {
             AudioSystem.write(sound, AudioFileFormat.Type.WAVE, wav.toFile());
         }
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         clickOn("#page-mix");
         answers.open.add(noise);
@@ -172,7 +172,7 @@ class SoundStoryTest extends WindowStory {
         closeWindow();
         openAgain();
         lay("4/4", "snare every 1/4");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         again(
                 () -> clickOn("#page-click").clickOn("#page-mix"),
@@ -191,7 +191,7 @@ class SoundStoryTest extends WindowStory {
         press(KeyCode.SHIFT).push(KeyCode.SPACE).release(KeyCode.SHIFT);
         until(() -> moment() > 5);
         push(KeyCode.SPACE);
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT7);
         clickOn("#page-click");
         clickOn("#page-mix");
         retype("#first-bar", "3");

@@ -77,7 +77,7 @@ class StartStoryTest extends WindowStory {
         until(() -> shows("3:15 PM  Alder · 4:30 PM  Wren"));
         assertThat(shows("Warm up on the pad 20 min")).isTrue();
         // Going to another place closes it.
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT5);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT6);
         until(() -> !isShown());
         chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.H);
         until(this::isShown);

@@ -24,12 +24,12 @@ class TourStoryTest extends WindowStory {
         clickOn("#play");
         until(() -> play().equals("Play"));
 
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         clickOn("#page-counts");
         retype("#placing", "kick 1, 7; snare 4, 10");
         until(() -> exercise().layers().size() == 2);
 
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT4);
         clickOn("#page-layers");
         retype("#add-layer", "ride every 1/4");
         type(KeyCode.ENTER);

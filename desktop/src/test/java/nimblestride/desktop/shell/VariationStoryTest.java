@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class VariationStoryTest extends WindowStory {
     private void openVariations(String bars, String sticking) throws Exception {
         lay(bars, "snare sticking " + sticking + " of 1/16");
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         clickOn("#page-variations");
     }
 

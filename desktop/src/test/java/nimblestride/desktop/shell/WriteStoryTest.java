@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 /** A part written beat by beat. */
 class WriteStoryTest extends WindowStory {
     private void openWrite() {
-        chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
         clickOn("#page-write");
     }
 

@@ -12,6 +12,11 @@ public interface AudioInputs {
     /** Opens the first microphone that can be opened now; empty where there is none. */
     Optional<AudioInput> open();
 
+    /** Opens a microphone by its name; empty where it can't be opened now. */
+    default Optional<AudioInput> open(String name) {
+        return open().filter(input -> input.name().equals(name));
+    }
+
     /** Returns the names of the microphones that are there now. */
     default List<String> names() {
         return List.of();

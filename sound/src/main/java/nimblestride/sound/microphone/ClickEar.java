@@ -15,6 +15,8 @@ final class ClickEar {
     private static final double SOFTEST = 0.005;
 
     private static final double SECONDS_APART = 0.25;
+    /** A click is loudest within so many seconds of its beginning. */
+    private static final double SECONDS_LOUD = 0.03;
     /** In so many seconds, the level of the room is learned. */
     private static final double SECONDS_TO_LEARN = 0.3;
 
@@ -24,9 +26,11 @@ final class ClickEar {
     private final int moment;
     private final long before;
     private final long apart;
+    private final long ringing;
     private final double learning;
     private double room = SOFTEST;
     private float peak;
+    private float loudest;
     private int within;
     private long heard;
     private long last;
@@ -34,9 +38,15 @@ final class ClickEar {
     ClickEar(int sampleRate) {
         moment = Math.max(1, (int) (MOMENT * sampleRate));
         apart = (long) (SECONDS_APART * sampleRate);
+        ringing = (long) (SECONDS_LOUD * sampleRate);
         before = (long) (SECONDS_BEFORE * sampleRate);
         learning = MOMENT / SECONDS_TO_LEARN;
         last = -apart;
+    }
+
+    /** Returns the loudest sample of all clicks, from 0 to 1; 0 before the first one. */
+    float loudest() {
+        return loudest;
     }
 
     /**
@@ -52,6 +62,9 @@ final class ClickEar {
                 click.accept(heard);
             }
             peak = Math.max(peak, size);
+            if (heard - last < ringing && heard >= before) {
+                loudest = Math.max(loudest, size);
+            }
             heard++;
             if (++within == moment) {
                 // What a click adds is soon forgotten; what stays is the room.

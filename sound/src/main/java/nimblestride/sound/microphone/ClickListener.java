@@ -11,6 +11,7 @@ public final class ClickListener implements AutoCloseable {
     private final DoubleConsumer click;
     private final Runnable lost;
     private volatile boolean closed;
+    private volatile float loudest;
 
     /**
      * Begins to listen.
@@ -27,6 +28,11 @@ public final class ClickListener implements AutoCloseable {
         thread.start();
     }
 
+    /** Returns the loudest sample of the clicks heard so far, from 0 to 1. */
+    public float loudest() {
+        return loudest;
+    }
+
     private void listen() {
         ClickEar ear = new ClickEar(input.sampleRate());
         float[] block = new float[BLOCK];
@@ -35,6 +41,7 @@ public final class ClickListener implements AutoCloseable {
             while (!closed) {
                 input.read(block);
                 read[0] += BLOCK;
+                loudest = ear.loudest();
                 ear.hear(block, at -> click.accept((double) (read[0] - at + input.waiting()) / input.sampleRate()));
             }
         } catch (LineUnavailableException e) {

@@ -1,8 +1,10 @@
 package nimblestride.sound.microphone;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import javax.sound.sampled.AudioSystem;
 import javax.sound.sampled.DataLine;
 import javax.sound.sampled.LineUnavailableException;
@@ -34,7 +36,17 @@ public final class Microphones implements AudioInputs {
 
     @Override
     public Optional<AudioInput> open() {
-        for (Mixer.Info mixer : AudioSystem.getMixerInfo()) {
+        return open(mixer -> true);
+    }
+
+    @Override
+    public Optional<AudioInput> open(String name) {
+        return open(mixer -> mixer.getName().equals(name));
+    }
+
+    private static Optional<AudioInput> open(Predicate<Mixer.Info> wanted) {
+        for (Mixer.Info mixer :
+                Arrays.stream(AudioSystem.getMixerInfo()).filter(wanted).toList()) {
             for (int rate : takes(mixer) ? RATES : List.<Integer>of()) {
                 try {
                     TargetDataLine line =

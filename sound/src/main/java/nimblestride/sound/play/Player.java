@@ -32,6 +32,7 @@ public final class Player implements AutoCloseable {
     private final AudioOutputs outputs;
     private final Sounds sounds;
     private final LiveHits live = new LiveHits();
+    private final OwnSounds own = new OwnSounds();
     private final AtomicReference<PlaybackRequest> wanted = new AtomicReference<>();
     private final Deque<TimeAnchor> anchors = new ArrayDeque<>();
     private volatile Optional<Session> session = Optional.empty();
@@ -62,6 +63,7 @@ public final class Player implements AutoCloseable {
         synchronized (anchors) {
             anchors.clear();
         }
+        own.clear();
         wanted.set(null);
         problem = Optional.empty();
         room = (float) request.mix().room();
@@ -77,6 +79,7 @@ public final class Player implements AutoCloseable {
             @Override
             public void begun(MidiKey key, float level, long frame, long end) {
                 port.ifPresent(instrument -> instrument.begun(key, level, frame, end));
+                own.begun(frame);
             }
         });
         begin(speaker, true, () -> render(renderer, ahead, speaker));
@@ -171,11 +174,37 @@ public final class Player implements AutoCloseable {
 
     /** Returns what is audible now; empty while stopped. */
     public Optional<AudiblePosition> heard() {
+        return heard(0);
+    }
+
+    /**
+     * Returns whether a sound of the program began about then; false while stopped.
+     *
+     * @param ago in seconds
+     * @param within in seconds
+     */
+    public boolean soundBegan(double ago, double within) {
+        return session.filter(Session::plays)
+                .filter(playing -> {
+                    int rate = playing.speaker.sampleRate();
+                    long frame = heardFrame(playing.speaker) - Math.round(ago * rate);
+                    return own.beganNear(frame, Math.round(within * rate));
+                })
+                .isPresent();
+    }
+
+    /**
+     * Returns what was audible a moment ago; empty while stopped.
+     *
+     * @param ago in seconds
+     */
+    public Optional<AudiblePosition> heard(double ago) {
         Optional<Session> playing = session.filter(Session::plays);
         if (playing.isEmpty()) {
             return Optional.empty();
         }
-        long frame = heardFrame(playing.get().speaker);
+        OutputFeeder speaker = playing.get().speaker;
+        long frame = heardFrame(speaker) - Math.round(ago * speaker.sampleRate());
         synchronized (anchors) {
             while (anchors.size() > 1 && second().frame() <= frame) {
                 anchors.removeFirst();

@@ -1,9 +1,12 @@
 package nimblestride.sound.recording;
 
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** The kinds of recordings that are read, known by their first bytes whatever the name of the file says. */
 public enum AudioKind {
@@ -18,6 +21,9 @@ public enum AudioKind {
 
     private static final int MP3_SYNC = 0xE0;
 
+    /** Kinds that are not read; a file of one gets a clear message. */
+    private static final List<String> OTHER_ENDINGS = List.of("m4a", "aac", "wma", "opus", "ape", "mp4");
+
     @SuppressWarnings("ImmutableEnumChecker") // A list that never changes.
     private final List<String> endings;
 
@@ -28,6 +34,13 @@ public enum AudioKind {
     /** Returns the endings of all kinds, the usual one first. */
     public static List<String> allEndings() {
         return Arrays.stream(values()).flatMap(kind -> kind.endings.stream()).toList();
+    }
+
+    /** Returns whether a file has the name of a recording, of a kind that is read or not. */
+    public static boolean isCalledSo(Path file) {
+        String name = file.toString().toLowerCase(Locale.ROOT);
+        return Stream.concat(allEndings().stream(), OTHER_ENDINGS.stream())
+                .anyMatch(ending -> name.endsWith("." + ending));
     }
 
     /** Returns the kind of a file that begins like this; empty for any other. */

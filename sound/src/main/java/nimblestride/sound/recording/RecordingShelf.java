@@ -43,7 +43,7 @@ public record RecordingShelf(Path folder) {
             }
             return content;
         } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("every Java has SHA-256", e);
+            throw new IllegalStateException("SHA-256 is missing", e);
         } catch (IOException e) {
             throw FileException.writing(folder, e);
         }

@@ -60,7 +60,7 @@ final class AttackZones {
     boolean isIn(double frame) {
         int next = heardBy(frame);
         boolean late = next > 0 && frame - Math.round(course.frameAt(attacks[next - 1])) <= after;
-        return late || next < attacks.length && Math.round(course.frameAt(attacks[next])) - frame <= before;
+        return late || (next < attacks.length && Math.round(course.frameAt(attacks[next])) - frame <= before);
     }
 
     /** Returns the first place for a frame from which the attack before is not heard again. */

@@ -67,7 +67,7 @@ public final class Stretcher {
 
     /** Makes the samples of one hop: the part before fades out, and the next one fades in. */
     private void step() {
-        double wanted = zones.sourceAt(frame);
+        double wanted = zones.sourceAt((double) frame);
         if (!begun) {
             begun = true;
             place = Math.round(wanted);
@@ -92,7 +92,7 @@ public final class Stretcher {
         if (Math.abs(wanted - goesOn) < 1) {
             return goesOn;
         }
-        return zones.isIn(frame) ? exact : mostAlike(exact, goesOn);
+        return zones.isIn((double) frame) ? exact : mostAlike(exact, goesOn);
     }
 
     /** Returns the place near another from which the recording goes on most as it would have. */
@@ -104,8 +104,8 @@ public final class Stretcher {
             around[i] = source.at(near - search + i);
         }
         long start = near - search;
-        int from = (int) Math.max(0, zones.earliest(frame) - start);
-        int to = (int) Math.min(2.0 * search, zones.latest(frame) - start);
+        int from = (int) Math.max(0, zones.earliest((double) frame) - start);
+        int to = (int) Math.min(2.0 * search, zones.latest((double) frame) - start);
         if (from >= to) {
             return start + Math.max(0, Math.min(to, search));
         }

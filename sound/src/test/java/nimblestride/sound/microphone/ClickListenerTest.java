@@ -48,6 +48,7 @@ class ClickListenerTest {
             ear.hear(Arrays.copyOfRange(room, from, from + 64), heard::add);
         }
         assertThat(heard).hasSize(clicks.length);
+        assertThat(ear.loudest()).isBetween((float) level * 0.1f, (float) (level + noise));
         for (int i = 0; i < clicks.length; i++) {
             assertThat(heard.get(i) - clicks[i]).isBetween(0L, RATE / 1_000L);
         }

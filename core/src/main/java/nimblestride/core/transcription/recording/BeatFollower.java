@@ -146,7 +146,7 @@ public final class BeatFollower {
             boolean late = set.stream()
                     .anyMatch(
                             later -> later.moment().compareTo(beat.moment()) > 0 && later.seconds() <= beat.seconds());
-            if (beat.set() || !early && !late) {
+            if (beat.set() || (!early && !late)) {
                 rising.add(beat);
             }
         }

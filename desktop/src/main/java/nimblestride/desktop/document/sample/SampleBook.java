@@ -16,6 +16,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.formats.json.ExerciseJson;
+import nimblestride.sound.recording.RecordingShelf;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseSummary;
 
@@ -63,12 +64,13 @@ public final class SampleBook {
      * @param today last day of its log
      */
     public static void make(Path file, LocalDate today) {
+        Exercise recorded = SampleRecording.make(new RecordingShelf(file.resolveSibling("recordings")));
         try (Book book = OpenBook.open(file).book()) {
-            book.inTransaction(() -> write(book, today));
+            book.inTransaction(() -> write(book, recorded, today));
         }
     }
 
-    private static int write(Book book, LocalDate today) {
+    private static int write(Book book, Exercise recorded, LocalDate today) {
         SampleSeason season = new SampleSeason(book, today);
         for (Map.Entry<String, Set<String>> one : FILES.entrySet()) {
             Exercise exercise = season.planned(piece(one.getKey()));
@@ -77,6 +79,9 @@ public final class SampleBook {
                     : book.exercises().add(exercise, today.minusDays(80).atTime(17, 0));
             book.exercises().tag(kept.id(), one.getValue());
         }
+        ExerciseSummary heard =
+                book.exercises().add(recorded, today.minusDays(12).atTime(20, 30));
+        book.exercises().tag(heard.id(), Set.of("bridge", "recording"));
         collect(book, "Procession", List.of("Weir Steps", "Towpath Fourteen", "Lamplighters' Walk", "Rope Walk"));
         collect(book, "On the bridge", List.of("Lantern Bridge", "Lock Gate", "Turning the Barge"));
         season.write();

@@ -26,6 +26,7 @@ import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.ui.control.ControlTip;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.field.TapKey;
 import nimblestride.desktop.ui.page.Page;
 
 /** An ear drill: plays the bar in one of its groupings, and takes the answer from a button, a number key, or taps. */

@@ -23,6 +23,7 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.VerticalScroll;
 import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.field.TapKey;
 import nimblestride.desktop.ui.page.Page;
 
 /** Finds the meter of what the user taps with the T key or the button, or types as the lengths between accents. */

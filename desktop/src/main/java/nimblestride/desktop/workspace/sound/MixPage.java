@@ -20,6 +20,7 @@ import nimblestride.desktop.playback.PlaybackSettings;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.VerticalScroll;
+import nimblestride.desktop.ui.field.LoopText;
 import nimblestride.desktop.ui.field.TypedField;
 import nimblestride.desktop.ui.page.Page;
 import nimblestride.sound.render.Loop;

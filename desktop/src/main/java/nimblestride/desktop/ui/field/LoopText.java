@@ -1,4 +1,4 @@
-package nimblestride.desktop.workspace.sound;
+package nimblestride.desktop.ui.field;
 
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -7,11 +7,11 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.sound.render.Loop;
 
 /** Reads and prints bars to repeat: {@code 2 to 3}, {@code 4}, {@code all}. */
-final class LoopText {
+public final class LoopText {
     private static final Pattern BARS = Pattern.compile("\\s*(\\d{1,6})(?:\\s*(?:to|-)\\s*(\\d{1,6}))?\\s*");
 
     /** Stands for all bars, one after the other. */
-    static final String ALL = "all";
+    public static final String ALL = "all";
 
     private LoopText() {}
 
@@ -20,7 +20,7 @@ final class LoopText {
      *
      * @param bars how many bars there are
      */
-    static Optional<Loop> read(String text, int bars) {
+    public static Optional<Loop> read(String text, int bars) {
         if (text.strip().equalsIgnoreCase(ALL)) {
             return Optional.empty();
         }
@@ -35,12 +35,13 @@ final class LoopText {
         throw new InvalidValueException("type bars from 1 to " + bars + ", such as 1 to " + bars + ", or all");
     }
 
-    static String write(Loop loop) {
+    /** Prints a loop. */
+    public static String write(Loop loop) {
         return loop.to() - loop.from() == 1 ? String.valueOf(loop.to()) : (loop.from() + 1) + " to " + loop.to();
     }
 
     /** Reads one bar. */
-    static int bar(String text, int bars) {
+    public static int bar(String text, int bars) {
         Optional<Loop> one = read(text, bars);
         if (one.isEmpty() || one.get().to() - one.get().from() != 1) {
             throw new InvalidValueException("type a bar from 1 to " + bars);

@@ -1,20 +1,19 @@
-package nimblestride.desktop.workspace.group;
+package nimblestride.desktop.ui.field;
 
 import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import nimblestride.desktop.ui.field.TextEntry;
 
 /** Taps with the T key while a page is shown, unless the user types into a field. */
-final class TapKey {
+public final class TapKey {
     private final Runnable tap;
     private final EventHandler<KeyEvent> keys = this::press;
     private boolean down;
 
     /** @param page that has to be in a window for the key to tap */
-    TapKey(Node page, Runnable tap) {
+    public TapKey(Node page, Runnable tap) {
         this.tap = tap;
         page.sceneProperty().addListener((property, old, now) -> listen(old, now));
     }
@@ -29,7 +28,7 @@ final class TapKey {
     }
 
     /** Returns whether a key is typed into a field, or is part of a shortcut. */
-    static boolean isForOthers(KeyEvent event) {
+    public static boolean isForOthers(KeyEvent event) {
         return TextEntry.isTypedInto(event.getTarget()) || event.isShortcutDown() || event.isAltDown();
     }
 
