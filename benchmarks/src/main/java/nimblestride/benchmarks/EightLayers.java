@@ -43,6 +43,7 @@ final class EightLayers {
                 Mix.IN_A_ROOM,
                 Optional.empty(),
                 StartPoint.BEGINNING,
+                Optional.empty(),
                 Optional.empty());
     }
 }

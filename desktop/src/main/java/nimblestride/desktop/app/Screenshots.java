@@ -46,6 +46,13 @@ final class Screenshots {
         Files.createDirectories(folder);
         Path recorded = SampleRehearsal.write(Files.createTempDirectory("nimble-stride"));
         view("start", window::showStart);
+        steps.add(() -> {
+            window.openFromBook("Lantern Bridge, recorded");
+            window.open(PageId.RECORDING);
+        });
+        steps.add(() -> ((TextField) find("#recording-loop")).setText("2 to 3"));
+        view("listen", () -> {});
+        steps.add(() -> ((TextField) find("#recording-loop")).setText("all"));
         view("cross-lanes", () -> window.openFromBook("Lantern Bridge"));
         view("weave", () -> {
             window.openFromBook("Weir Steps");
@@ -113,7 +120,6 @@ final class Screenshots {
             window.open(PageId.TODAY);
         });
         view("stages", () -> window.open(PageId.STAGES));
-        view("ladder", () -> window.open(PageId.LADDER));
         steps.add(() -> {
             window.openFromBook("Lamplighters' Walk");
             window.open(PageId.PADS);

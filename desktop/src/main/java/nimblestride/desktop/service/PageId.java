@@ -14,6 +14,7 @@ import static nimblestride.desktop.service.WorkspaceId.STUDENTS;
 public enum PageId {
     RECORDING(LISTEN, "Recording", "See a recording with its hits, play it slowly, and loop bars of it"),
     ITS_METER(LISTEN, "Its meter", "See which meters a recording may be in, and help by tapping along"),
+    MICROPHONE(LISTEN, "Microphone", "Play into a microphone, on a pad, by hand, or on a whole kit"),
 
     READINGS(GROUP, "Readings", "Ways to group this bar, the best first"),
     COUNT(GROUP, "Count", "How to count this bar aloud in each counting system"),

@@ -2,7 +2,7 @@ package nimblestride.desktop.service;
 
 /** Names the workspaces below the Road, in the order in which people work. */
 public enum WorkspaceId {
-    LISTEN("Listen", "hear a recording slowly, and find its meter"),
+    LISTEN("Listen", "a recording or the room, and what meter it is in"),
     GROUP("Group", "group a bar and count it"),
     PLACE("Place", "put voices on counts, and work out the hands"),
     CROSS("Cross", "play across the bar line and come home"),

@@ -133,7 +133,13 @@ final class WindowComposition {
             services.navigation().open(PageId.RECORDING);
             status.show("\"" + exercise.name() + "\" is in the Book.");
         });
-        listen = new ListenWorkspace(document, sound.recording(), sound.transport(), recordings, services);
+        listen = new ListenWorkspace(
+                document,
+                sound.recording(),
+                sound.transport(),
+                recordings,
+                sound.devices().microphone(),
+                services);
         speedUp = new LoopSpeedUp(sound.transport().settings());
         files = new FileActions(document, dialogs, book, status, library, importing, recordings);
         help = new HelpView(center, book, services);

@@ -60,7 +60,8 @@ public final class HeardRecording {
     public static HeardRecording of(Path file, Listener listener) {
         try (DecodedAudio audio = DecodedAudio.open(file, EnumSet.allOf(AudioKind.class))) {
             checkLength(file, audio.seconds());
-            HitFinder finder = new HitFinder();
+            boolean asItIs = audio.sampleRate() >= HitFinder.RATE && audio.sampleRate() <= HitFinder.MAX_RATE;
+            HitFinder finder = new HitFinder(asItIs ? audio.sampleRate() : HitFinder.RATE);
             LoudnessStrip loudness = new LoudnessStrip(audio.sampleRate());
             StreamResampler resampler = new StreamResampler(audio.sampleRate(), HitFinder.RATE, BLOCK);
             float[] left = new float[BLOCK];
@@ -76,7 +77,7 @@ public final class HeardRecording {
                 }
                 loudness.hear(both, count);
                 listener.heard(left, right, count, audio.sampleRate());
-                if (audio.sampleRate() == HitFinder.RATE) {
+                if (asItIs) {
                     finder.hear(both, count);
                 } else {
                     finder.hear(out, resampler.resample(both, count, out));

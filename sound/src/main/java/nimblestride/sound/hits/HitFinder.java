@@ -7,8 +7,11 @@ import nimblestride.core.transcription.recording.HeardHit;
 
 /** Finds the hits of a recording, block by block, so that long ones need not be held. Not safe for several threads. */
 public final class HitFinder {
-    /** Samples per second that it takes. */
+    /** Samples per second that it takes as a rule. */
     public static final int RATE = SpectralFlux.RATE;
+
+    /** The most samples per second that it takes. */
+    static final int MAX_RATE = 48_000;
 
     private static final int HOP = SpectralFlux.HOP;
     private static final int WINDOW = SpectralFlux.WINDOW;
@@ -26,10 +29,23 @@ public final class HitFinder {
     /** The loudest sample in each part of each moment. */
     private final List<float[]> attacks = new ArrayList<>();
 
+    /** How long a sample is. */
+    private final double seconds;
+
     private int kept;
 
-    /** Creates a finder at the beginning of a recording. */
+    /** Creates a finder at the beginning of a recording at its usual rate. */
     public HitFinder() {
+        this(RATE);
+    }
+
+    /**
+     * Creates a finder at the beginning of a recording.
+     *
+     * @param sampleRate from 44,100 to 48,000 samples per second; bands and moments are the same within a tenth
+     */
+    public HitFinder(int sampleRate) {
+        seconds = 1.0 / sampleRate;
         // Silence comes first, so that a hit at the very start is one.
         kept = WINDOW / 2 + SILENT_MOMENTS * HOP;
     }
@@ -70,10 +86,10 @@ public final class HitFinder {
     }
 
     /** Returns how much is heard at a time, in seconds, in three bands. */
-    HeardHit at(double seconds) {
-        double before = SILENT_MOMENTS * (double) HOP / RATE;
-        HeardHit loudest = HitPeaks.at(flux, (int) Math.round((seconds + before) * RATE / HOP));
-        return new HeardHit(seconds, loudest.low(), loudest.middle(), loudest.high());
+    HeardHit at(double at) {
+        double moment = at / seconds / HOP + SILENT_MOMENTS;
+        HeardHit loudest = HitPeaks.at(flux, (int) Math.round(moment));
+        return new HeardHit(at, loudest.low(), loudest.middle(), loudest.high());
     }
 
     /**
@@ -82,9 +98,10 @@ public final class HitFinder {
      * @param sensitivity from 0, only the clearest, to 1; 0.5 is usual
      */
     public List<HeardHit> hits(double sensitivity) {
-        double before = SILENT_MOMENTS * (double) HOP / RATE;
+        double before = SILENT_MOMENTS * HOP * seconds;
         return HitPeaks.of(flux, attacks, sensitivity).stream()
-                .map(hit -> new HeardHit(Math.max(0, hit.at() - before), hit.low(), hit.middle(), hit.high()))
+                .map(hit -> new HeardHit(
+                        Math.max(0, hit.at() * RATE * seconds - before), hit.low(), hit.middle(), hit.high()))
                 .toList();
     }
 

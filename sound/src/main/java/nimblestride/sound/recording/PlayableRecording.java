@@ -17,20 +17,14 @@ import nimblestride.files.FileException;
  * keeps in memory what is needed. Fill it from one thread; then any thread may read it.
  */
 public final class PlayableRecording implements AutoCloseable {
-    /** Samples per second. */
-    public static final int RATE = 44_100;
-
     private static final int FRAME_BYTES = 4;
     private static final long FRAMES_PER_MAP = (1 << 28) / FRAME_BYTES;
 
     private final Path file;
     private final FileChannel channel;
     private final List<MappedByteBuffer> maps = new ArrayList<>();
-    private StreamResampler leftIn;
-    private StreamResampler rightIn;
-    private float[] left = new float[0];
-    private float[] right = new float[0];
     private long frames;
+    private int rate = 1;
 
     private PlayableRecording(Path file, FileChannel channel) {
         this.file = file;
@@ -57,23 +51,12 @@ public final class PlayableRecording implements AutoCloseable {
     /**
      * Adds samples.
      *
-     * @param sampleRate of the samples, the same each time
+     * @param sampleRate in samples per second, the same each time
      * @throws FileException if the disk is full
      */
-    public void add(float[] moreLeft, float[] moreRight, int count, int sampleRate) {
-        if (sampleRate == RATE) {
-            write(moreLeft, moreRight, count);
-            return;
-        }
-        if (leftIn == null) {
-            leftIn = new StreamResampler(sampleRate, RATE, moreLeft.length);
-            rightIn = new StreamResampler(sampleRate, RATE, moreLeft.length);
-            left = new float[leftIn.most(moreLeft.length)];
-            right = new float[left.length];
-        }
-        int got = leftIn.resample(moreLeft, count, left);
-        rightIn.resample(moreRight, count, right);
-        write(left, right, got);
+    public void add(float[] left, float[] right, int count, int sampleRate) {
+        rate = sampleRate;
+        write(left, right, count);
     }
 
     private void write(float[] fromLeft, float[] fromRight, int count) {
@@ -113,6 +96,11 @@ public final class PlayableRecording implements AutoCloseable {
         } catch (IOException e) {
             throw FileException.reading(file, e);
         }
+    }
+
+    /** Returns how many samples there are per second. */
+    public int sampleRate() {
+        return rate;
     }
 
     /** Returns how many samples it has on each side. */

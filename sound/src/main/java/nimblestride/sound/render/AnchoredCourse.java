@@ -1,17 +1,19 @@
 package nimblestride.sound.render;
 
 import nimblestride.core.exercise.recording.BeatMap;
-import nimblestride.sound.recording.PlayableRecording;
 import nimblestride.sound.stretch.StretchCourse;
 
 /** The course of a recording from an anchor on: bars keep their exact time, and the recording follows them. */
 final class AnchoredCourse implements StretchCourse {
     private final BeatMap beats;
+    private final int sampleRate;
     private final double at;
     private final double moment;
     private final double samplesPerWhole;
 
-    AnchoredCourse(BeatMap beats, TimeAnchor anchor) {
+    /** @param sampleRate of the output, in which places of the recording are counted, too */
+    AnchoredCourse(BeatMap beats, TimeAnchor anchor, int sampleRate) {
+        this.sampleRate = sampleRate;
         this.beats = beats;
         this.at = anchor.at().doubleValue();
         this.moment = anchor.moment().toDouble();
@@ -20,11 +22,11 @@ final class AnchoredCourse implements StretchCourse {
 
     @Override
     public double sourceAt(double frame) {
-        return beats.secondsAt(moment + (frame - at) / samplesPerWhole) * PlayableRecording.RATE;
+        return beats.secondsAt(moment + (frame - at) / samplesPerWhole) * sampleRate;
     }
 
     @Override
     public double frameAt(double source) {
-        return at + (beats.wholesAt(source / PlayableRecording.RATE) - moment) * samplesPerWhole;
+        return at + (beats.wholesAt(source / sampleRate) - moment) * samplesPerWhole;
     }
 }

@@ -2,12 +2,10 @@ package nimblestride.sound.render;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import nimblestride.core.transcription.recording.Band;
 import nimblestride.sound.filter.Biquad;
 import nimblestride.sound.recording.PlayableRecording;
 import nimblestride.sound.stretch.SourceSamples;
-import nimblestride.sound.stretch.StretchCourse;
 import nimblestride.sound.stretch.Stretcher;
 
 /**
@@ -56,13 +54,14 @@ final class RecordingPlayback {
     /**
      * Goes over to an anchor; later ones are forgotten.
      *
+     * @param request with the recording, if there is one
      * @param frame the first that is not rendered yet
      */
-    void anchored(TimeAnchor anchor, Optional<RecordingTrack> track, long frame) {
+    void anchored(TimeAnchor anchor, PlaybackRequest request, long frame) {
         long at = anchor.frame();
         runs.removeIf(run -> run.anchored >= at);
         runs.forEach(run -> run.until = Math.min(run.until, at));
-        track.ifPresent(heard -> {
+        request.recording().ifPresent(heard -> {
             long from = Math.max(frame, at - fade);
             runs.add(new Run(heard.mix(), stretcher(heard, anchor, from), at, from));
         });
@@ -72,31 +71,15 @@ final class RecordingPlayback {
         PlayableRecording sound = track.sound();
         RecordingMix.Side side = track.mix().side();
         SourceSamples source = index -> side.heard(sound.left(index), sound.right(index));
-        AnchoredCourse course = new AnchoredCourse(track.beats(), anchor);
-        double[] attacks = track.attacks().stream()
-                .mapToDouble(at -> at * PlayableRecording.RATE)
-                .toArray();
-        if (sampleRate == PlayableRecording.RATE) {
-            return new Stretcher(source, course, attacks, from, sampleRate);
-        }
-        double ratio = (double) PlayableRecording.RATE / sampleRate;
-        for (int i = 0; i < attacks.length; i++) {
-            attacks[i] /= ratio;
-        }
-        return new Stretcher(new SteppedSamples(source, ratio), new Stepped(course, ratio), attacks, from, sampleRate);
-    }
-
-    /** A course whose places are counted in samples of the output. */
-    private record Stepped(StretchCourse course, double ratio) implements StretchCourse {
-        @Override
-        public double sourceAt(double frame) {
-            return course.sourceAt(frame) / ratio;
-        }
-
-        @Override
-        public double frameAt(double source) {
-            return course.frameAt(source * ratio);
-        }
+        double[] attacks =
+                track.attacks().stream().mapToDouble(at -> at * sampleRate).toArray();
+        double ratio = (double) sound.sampleRate() / sampleRate;
+        return new Stretcher(
+                ratio == 1 ? source : new SteppedSamples(source, ratio),
+                new AnchoredCourse(track.beats(), anchor, sampleRate),
+                attacks,
+                from,
+                sampleRate);
     }
 
     /** Fades out from a frame on. */

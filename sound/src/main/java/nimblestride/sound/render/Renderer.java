@@ -84,7 +84,7 @@ public final class Renderer {
 
     private void add(SectionScheduler scheduler) {
         stretches.add(scheduler);
-        recording.anchored(scheduler.anchor(), scheduler.request().recording(), frame);
+        recording.anchored(scheduler.anchor(), scheduler.request(), frame);
         listener.anchored(scheduler.anchor());
     }
 

@@ -46,9 +46,9 @@ class RecordingShelfTest {
         assertThat(shelf.folder()).doesNotExist();
     }
 
-    /** At another rate, a place in seconds stays that place; before the start and after the end it is silent. */
+    /** It has the rate of what is put in; before the start and after the end it is silent. */
     @Test
-    void aPlayableRecordingHasBothSidesAtItsOwnRate() {
+    void aPlayableRecordingHasBothSides() {
         try (PlayableRecording recording = PlayableRecording.create()) {
             int rate = 96_000;
             float[] left = new float[4_096];
@@ -62,9 +62,9 @@ class RecordingShelfTest {
                 recording.add(left, right, left.length, rate);
             }
             recording.end();
-            assertThat(recording.frames() / (double) PlayableRecording.RATE).isCloseTo(2.048, within(0.001));
-            int frame = PlayableRecording.RATE + 111;
-            double wave = Math.sin(2 * Math.PI * 100 * frame / PlayableRecording.RATE);
+            assertThat(recording.frames() / (double) recording.sampleRate()).isCloseTo(2.048, within(0.001));
+            int frame = rate + 111;
+            double wave = Math.sin(2 * Math.PI * 100 * frame / rate);
             assertThat((double) recording.left(frame)).isCloseTo(wave, within(0.01));
             assertThat(recording.right(frame)).isCloseTo(-0.5f, within(0.01f));
             assertThat(recording.left(-1)).isZero();

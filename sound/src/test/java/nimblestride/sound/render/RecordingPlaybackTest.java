@@ -21,7 +21,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class RecordingPlaybackTest {
-    private static final int RATE = PlayableRecording.RATE;
+    private static final int RATE = 44_100;
     private static final Exercise SEVENS = exercise("7/8(2+2+3)").withTempo(TempoText.read("1/8=240"));
     private static final int BARS = 8;
 

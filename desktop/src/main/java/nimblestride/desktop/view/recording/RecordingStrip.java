@@ -10,7 +10,6 @@ import nimblestride.core.transcription.recording.HeardHit;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.ui.look.DrawingCanvas;
 import nimblestride.desktop.ui.look.Palette;
-import nimblestride.sound.render.Loop;
 
 /**
  * Shows a recording on the time of its bars: how loud it is, where its hits are, and which bars repeat. Bars have the
@@ -26,7 +25,6 @@ public final class RecordingStrip extends StackPane {
 
     private final DrawingCanvas canvas = new DrawingCanvas(this::draw);
     private Optional<StripContent> content = Optional.empty();
-    private Optional<Loop> loop = Optional.empty();
     private OptionalDouble selected = OptionalDouble.empty();
     private OptionalDouble playhead = OptionalDouble.empty();
     private Palette palette = Palette.DAY;
@@ -48,28 +46,33 @@ public final class RecordingStrip extends StackPane {
         addEventHandler(ScrollEvent.SCROLL, this::scroll);
     }
 
-    /** Shows a recording; empty for none. */
-    public void show(Optional<StripContent> now) {
-        boolean another = !now.map(one -> one.recording().content())
-                .equals(content.map(one -> one.recording().content()));
-        content = now;
-        if (another) {
+    /** Shows a recording. */
+    public void show(StripContent now) {
+        boolean same = content.filter(
+                        one -> one.recording().content().equals(now.recording().content()))
+                .isPresent();
+        content = Optional.of(now);
+        if (!same) {
             selected = OptionalDouble.empty();
-            now.ifPresent(one -> {
-                start = one.start();
-                length = BARS_IN_VIEW
-                        * one.startOf(one.phrase().bars().size())
-                        / one.phrase().bars().size();
-            });
+            start = now.start();
+            int bars = now.phrase().bars().size();
+            length = BARS_IN_VIEW * now.startOf(bars) / bars;
         }
         keepWithin();
         describe();
         canvas.redraw();
     }
 
-    /** Shows which bars repeat. */
-    public void show(Optional<Loop> bars, Palette colors) {
-        loop = bars;
+    /** Shows no recording. */
+    public void clear() {
+        content = Optional.empty();
+        selected = OptionalDouble.empty();
+        describe();
+        canvas.redraw();
+    }
+
+    /** Draws in other colors. */
+    public void setPalette(Palette colors) {
         palette = colors;
         canvas.redraw();
     }
@@ -98,15 +101,21 @@ public final class RecordingStrip extends StackPane {
     }
 
     /** Selects a hit by its time in seconds, and brings it into view. */
-    void select(OptionalDouble hit) {
-        selected = hit;
-        hit.ifPresent(at -> content.ifPresent(one -> {
-            double moment = one.beats().wholesAt(at);
+    void select(double hit) {
+        selected = OptionalDouble.of(hit);
+        content.ifPresent(one -> {
+            double moment = one.beats().wholesAt(hit);
             if (moment < start || moment > start + length) {
                 start = moment - length / 2;
                 keepWithin();
             }
-        }));
+        });
+        describe();
+        canvas.redraw();
+    }
+
+    void selectNone() {
+        selected = OptionalDouble.empty();
         describe();
         canvas.redraw();
     }
@@ -183,8 +192,11 @@ public final class RecordingStrip extends StackPane {
     private void draw(GraphicsContext g, double width, double height) {
         content.ifPresent(one -> {
             StripPainter painter = new StripPainter(g, one, palette, width, height);
-            painter.overview(all(one, width), view(), loop);
-            painter.bars(view(), loop, selected, playhead);
+            StripScale view = view();
+            painter.overview(all(one, width), view);
+            painter.bars(view);
+            selected.ifPresent(hit -> painter.selection(view.x(one.beats().wholesAt(hit))));
+            playhead.ifPresent(moment -> painter.playhead(view.x(moment)));
         });
     }
 }

@@ -1,6 +1,5 @@
 package nimblestride.desktop.view.recording;
 
-import java.util.Optional;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.Loop;
 
@@ -18,8 +17,8 @@ public interface StripActions {
     /** Puts a bar line, and lets the bars around follow. */
     void putBar(NoteValue moment, double seconds);
 
-    /** Loops bars; empty for none. */
-    void loop(Optional<Loop> bars);
+    /** Loops bars. */
+    void loop(Loop bars);
 
     /** Plays from the start of a bar. */
     void playFrom(long bar);

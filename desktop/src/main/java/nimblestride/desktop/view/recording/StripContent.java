@@ -9,15 +9,22 @@ import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.transcription.recording.HeardHit;
 import nimblestride.sound.hits.HeardRecording;
+import nimblestride.sound.render.Loop;
 
 /**
  * What the strip shows.
  *
  * @param hits as the user has marked them, in order
  * @param bars how many bars the recording has
+ * @param loop the bars that repeat; empty for none
  */
 public record StripContent(
-        LinkedRecording recording, HeardRecording heard, List<HeardHit> hits, Phrase phrase, int bars) {
+        LinkedRecording recording,
+        HeardRecording heard,
+        List<HeardHit> hits,
+        Phrase phrase,
+        int bars,
+        Optional<Loop> loop) {
     public StripContent {
         hits = List.copyOf(hits);
     }

@@ -1,7 +1,6 @@
 package nimblestride.desktop.view.recording;
 
 import java.util.List;
-import java.util.OptionalDouble;
 import javafx.scene.input.KeyEvent;
 import nimblestride.core.transcription.recording.HeardHit;
 
@@ -53,7 +52,7 @@ final class StripKeys {
             strip.selected().ifPresent(at -> {
                 double to = Math.max(0, at + direction * STEP);
                 actions.move(at, to);
-                strip.select(OptionalDouble.of(to));
+                strip.select(to);
             });
             return;
         }
@@ -66,14 +65,13 @@ final class StripKeys {
                 .filter(hit -> direction > 0 ? hit.at() > from + STEP / 2 : hit.at() < from - STEP / 2)
                 .toList();
         if (!there.isEmpty()) {
-            strip.select(OptionalDouble.of(
-                    there.get(direction > 0 ? 0 : there.size() - 1).at()));
+            strip.select(there.get(direction > 0 ? 0 : there.size() - 1).at());
         }
     }
 
     private void remove() {
         strip.selected().ifPresent(at -> {
-            strip.select(OptionalDouble.empty());
+            strip.selectNone();
             actions.remove(at);
         });
     }
@@ -81,6 +79,6 @@ final class StripKeys {
     private void add() {
         double at = strip.selected().orElse(0) + BESIDE;
         actions.add(at);
-        strip.select(OptionalDouble.of(at));
+        strip.select(at);
     }
 }

@@ -1,7 +1,6 @@
 package nimblestride.desktop.view.recording;
 
 import java.util.Optional;
-import java.util.OptionalDouble;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
@@ -98,8 +97,9 @@ final class StripMouse {
             hit.ifPresentOrElse(there -> actions.remove(there.at()), () -> actions.add(seconds(event.getX())));
             return;
         }
-        strip.select(hit.map(there -> OptionalDouble.of(there.at())).orElse(OptionalDouble.empty()));
+        strip.selectNone();
         hit.ifPresent(there -> {
+            strip.select(there.at());
             held = Held.HIT;
             heldHit = there.at();
         });
@@ -109,7 +109,7 @@ final class StripMouse {
         if (held == Held.OVERVIEW) {
             strip.centerAt(event.getX());
         } else if (held == Held.BARS && Math.abs(event.getX() - pressedAt) > REACH) {
-            actions.loop(bars(event.getX()));
+            bars(event.getX()).ifPresent(actions::loop);
         }
     }
 
@@ -130,7 +130,7 @@ final class StripMouse {
         if (now == Held.HIT && moved) {
             double to = Math.max(0, seconds(event.getX()));
             actions.move(heldHit, to);
-            strip.select(OptionalDouble.of(to));
+            strip.select(to);
         } else if (now == Held.BAR_LINE && moved) {
             strip.content().ifPresent(one -> actions.putBar(one.phrase().startOf(heldBar), seconds(event.getX())));
         } else if (now == Held.BARS && Math.abs(event.getX() - pressedAt) <= REACH) {

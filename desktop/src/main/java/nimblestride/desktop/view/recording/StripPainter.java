@@ -1,7 +1,5 @@
 package nimblestride.desktop.view.recording;
 
-import java.util.Optional;
-import java.util.OptionalDouble;
 import javafx.scene.canvas.GraphicsContext;
 import nimblestride.core.exercise.recording.BeatMap.Beat;
 import nimblestride.core.time.value.NoteValue;
@@ -10,7 +8,6 @@ import nimblestride.core.transcription.recording.HeardHit;
 import nimblestride.desktop.ui.look.MarkShape;
 import nimblestride.desktop.ui.look.Palette;
 import nimblestride.desktop.ui.look.Typefaces;
-import nimblestride.sound.render.Loop;
 
 /** Paints the strip: all of the recording in a thin line, and below it the bars in view with their hits. */
 final class StripPainter {
@@ -55,12 +52,12 @@ final class StripPainter {
     }
 
     /** Paints all of it; the part in view has a frame. */
-    void overview(StripScale all, StripScale view, Optional<Loop> loop) {
+    void overview(StripScale all, StripScale view) {
         double left = Math.max(all.x(view.start()), 0);
         double right = Math.min(all.x(view.end()), width);
         g.setFill(palette.panel());
         g.fillRoundRect(left, 2, Math.max(6, right - left), OVERVIEW - 6, 5, 5);
-        loop.ifPresent(bars -> {
+        content.loop().ifPresent(bars -> {
             g.setFill(palette.landingGround());
             double from = all.x(content.startOf(bars.from()));
             g.fillRect(from, 2, Math.max(2, all.x(content.startOf(bars.to())) - from), OVERVIEW - 6);
@@ -87,9 +84,9 @@ final class StripPainter {
     }
 
     /** Paints the bars in view. */
-    void bars(StripScale view, Optional<Loop> loop, OptionalDouble selected, OptionalDouble playhead) {
+    void bars(StripScale view) {
         double top = OVERVIEW + NUMBERS;
-        loop.ifPresent(bars -> {
+        content.loop().ifPresent(bars -> {
             g.setFill(palette.landingGround());
             double from = Math.max(0, view.x(content.startOf(bars.from())));
             double to = Math.min(width, view.x(content.startOf(bars.to())));
@@ -100,14 +97,23 @@ final class StripPainter {
         for (HeardHit hit : content.hits()) {
             double x = view.x(content.beats().wholesAt(hit.at()));
             if (x > -10 && x < width + 10) {
-                hit(hit, x, selected.isPresent() && Math.abs(selected.getAsDouble() - hit.at()) < 1e-9);
+                hit(hit, x);
             }
         }
-        playhead.ifPresent(moment -> {
-            g.setStroke(palette.landing());
-            g.setLineWidth(2);
-            g.strokeLine(view.x(moment), OVERVIEW, view.x(moment), height);
-        });
+    }
+
+    /** Paints where it plays. */
+    void playhead(double x) {
+        g.setStroke(palette.landing());
+        g.setLineWidth(2);
+        g.strokeLine(x, OVERVIEW, x, height);
+    }
+
+    /** Paints a frame around the selected hit. */
+    void selection(double x) {
+        g.setStroke(palette.landing());
+        g.setLineWidth(2);
+        g.strokeRoundRect(x - 9, OVERVIEW + NUMBERS + 1, 18, LANES - 2, 8, 8);
     }
 
     private void posts(StripScale view) {
@@ -145,7 +151,7 @@ final class StripPainter {
         }
     }
 
-    private void hit(HeardHit hit, double x, boolean selected) {
+    private void hit(HeardHit hit, double x) {
         for (Band band : Band.values()) {
             double heard = hit.in(band);
             boolean main = band == hit.band();
@@ -155,11 +161,6 @@ final class StripPainter {
                 shape(band).trace(g, x, lane(band), SMALLEST + GROWS * heard);
                 g.fill();
             }
-        }
-        if (selected) {
-            g.setStroke(palette.landing());
-            g.setLineWidth(2);
-            g.strokeRoundRect(x - 9, OVERVIEW + NUMBERS + 1, 18, LANES - 2, 8, 8);
         }
     }
 

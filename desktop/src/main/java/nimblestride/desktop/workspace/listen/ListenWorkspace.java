@@ -1,6 +1,7 @@
 package nimblestride.desktop.workspace.listen;
 
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.playback.MicrophoneHits;
 import nimblestride.desktop.playback.OpenRecording;
 import nimblestride.desktop.playback.Playhead;
 import nimblestride.desktop.playback.Transport;
@@ -19,16 +20,19 @@ public final class ListenWorkspace extends PagedPane implements Workspace {
      * Creates the pages.
      *
      * @param importing makes an exercise of a recording
+     * @param microphone hears what somebody plays
      */
     public ListenWorkspace(
             ExerciseDocument document,
             OpenRecording recording,
             Transport transport,
             RecordingImport importing,
+            MicrophoneHits microphone,
             WindowServices services) {
         RecordingEdits edits = new RecordingEdits(document, recording, transport, services.status());
         recorded = add(PageId.RECORDING, () -> new RecordingPage(recording, edits, transport, importing, services));
         meter = add(PageId.ITS_METER, () -> new MeterPage(recording, edits));
+        add(PageId.MICROPHONE, () -> new MicrophonePage(microphone, services.navigation()));
         open(PageId.RECORDING);
     }
 

@@ -72,8 +72,8 @@ final class RecordingEdits implements StripActions {
     }
 
     @Override
-    public void loop(Optional<Loop> bars) {
-        transport.settings().loopProperty().set(bars);
+    public void loop(Loop bars) {
+        transport.settings().loopProperty().set(Optional.of(bars));
     }
 
     @Override

@@ -1,6 +1,5 @@
 package nimblestride.desktop.workspace.listen;
 
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.Node;
@@ -63,7 +62,6 @@ final class RecordingPage extends VBox implements Page {
     private final TypedField<Integer> speedUp;
     private final VBox controls = new VBox();
     private Optional<Exercise> shown = Optional.empty();
-    private Palette palette = Palette.DAY;
     private int bars = 1;
     private boolean showing;
 
@@ -228,13 +226,14 @@ final class RecordingPage extends VBox implements Page {
                                 read.heard(),
                                 recording.hits(now),
                                 exercise.phrase(),
-                                OpenRecording.bars(exercise)))));
+                                OpenRecording.bars(exercise),
+                                settings.loopProperty().get()))));
         bars = shown.map(OpenRecording::bars).orElse(1);
-        about.setText(linked.map(now -> described(now, content)).orElse(NONE));
+        about.setText(
+                content.map(this::described).or(() -> linked.map(this::waiting)).orElse(NONE));
         controls.setVisible(content.isPresent());
         controls.setManaged(content.isPresent());
-        strip.show(content);
-        strip.show(settings.loopProperty().get(), palette);
+        content.ifPresentOrElse(strip::show, strip::clear);
         linked.ifPresent(now -> sensitivity.setValue(now.sensitivity()));
         loop.show(settings.loopProperty().get());
         percent.show(settings.percentProperty().get());
@@ -247,17 +246,21 @@ final class RecordingPage extends VBox implements Page {
         showing = false;
     }
 
-    private String described(LinkedRecording now, Optional<StripContent> content) {
-        String length = String.format(Locale.ROOT, "%d:%02d", (int) now.seconds() / 60, (int) now.seconds() % 60);
-        if (content.isEmpty()) {
-            String problem = recording.problemProperty().get();
-            return now.name() + ", " + length + ": " + (problem.isEmpty() ? "listening\u2026" : problem);
-        }
-        List<String> facts = List.of(
-                now.name(), length, Counted.count(content.get().hits().size(), "hit"), Counted.count(bars, "bar"));
+    private String waiting(LinkedRecording now) {
+        String problem = recording.problemProperty().get();
+        return length(now) + ": " + (problem.isEmpty() ? "listening\u2026" : problem);
+    }
+
+    private String described(StripContent content) {
         boolean sections = shown.filter(Exercise::hasSections).isPresent();
-        return String.join(", ", facts)
+        return length(content.recording()) + ", "
+                + Counted.count(content.hits().size(), "hit") + ", " + Counted.count(bars, "bar")
                 + (sections ? ". It does not play along while the exercise has several sections." : ".");
+    }
+
+    private static String length(LinkedRecording now) {
+        int seconds = (int) now.seconds();
+        return String.format(Locale.ROOT, "%s, %d:%02d", now.name(), seconds / 60, seconds % 60);
     }
 
     /** Shows what is heard now. */
@@ -267,7 +270,6 @@ final class RecordingPage extends VBox implements Page {
 
     @Override
     public void setPalette(Palette newPalette) {
-        palette = newPalette;
-        strip.show(settings.loopProperty().get(), palette);
+        strip.setPalette(newPalette);
     }
 }

@@ -96,7 +96,6 @@ public final class PadsPage extends VBox implements Page {
                         rush,
                         new Caption("ms")),
                 last,
-                new MicrophoneLine(devices.microphone()),
                 learned);
         getChildren().setAll(new VerticalScroll(all));
         devices.onStroke(this::showStroke);

@@ -1,4 +1,4 @@
-package nimblestride.desktop.workspace.sound;
+package nimblestride.desktop.workspace.listen;
 
 import java.util.ArrayList;
 import java.util.List;
@@ -6,26 +6,33 @@ import javafx.application.Platform;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.desktop.playback.MicrophoneHits;
 import nimblestride.desktop.playback.MicrophoneHits.Source;
+import nimblestride.desktop.service.Navigation;
+import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.FlowLine;
+import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.TitleConverter;
 import nimblestride.desktop.ui.control.WrappedLabel;
+import nimblestride.desktop.ui.page.Page;
 
 /** Chooses a microphone to play into, and says what it hears. */
-final class MicrophoneLine extends VBox {
+final class MicrophonePage extends VBox implements Page {
     private static final String NONE = "none";
-    private static final String HOW = "Practice pads, hands, and acoustic kits: the microphone hears when you hit."
-            + " Nothing is recorded. Measure the latency by listening first, on the page Audio."
-            + " With headphones beside a kit, turn the click up only as far as you need, and protect your ears.";
+    private static final String HOW =
+            "Play a practice pad, clap, or play a kit: the program hears when you hit, as with"
+                    + " pads. Nothing is recorded. Measure the latency first: the program plays its click, and listens to it."
+                    + " With headphones beside a kit, turn the click up only as far as you need, and protect your ears.";
 
     private final MicrophoneHits microphone;
     private final ComboBox<String> names = new ComboBox<>();
     private boolean showing;
 
-    MicrophoneLine(MicrophoneHits microphone) {
-        super(8);
+    /** @param navigation goes to the timing of what is played */
+    MicrophonePage(MicrophoneHits microphone, Navigation navigation) {
+        getStyleClass().add("page");
         this.microphone = microphone;
         names.setId("microphone");
         names.setPrefWidth(300);
@@ -45,11 +52,21 @@ final class MicrophoneLine extends VBox {
             state.setText(now.isEmpty() ? HOW : now);
             look();
         });
-        getChildren().setAll(new FlowLine(new Caption("Microphone"), names, new Caption("hears"), source), state);
-        look();
+        getChildren()
+                .setAll(
+                        new FlowLine(new Caption("Play into"), names, new Caption("on"), source),
+                        state,
+                        new FlowLine(
+                                new SmallButton(
+                                        "Measure the latency", "to-latency", () -> navigation.open(PageId.AUDIO)),
+                                new SmallButton("See your timing", "to-timing", () -> navigation.open(PageId.TIMING))));
+        sceneProperty().addListener(change -> look());
     }
 
     private void look() {
+        if (getScene() == null) {
+            return;
+        }
         showing = true;
         List<String> all = new ArrayList<>(List.of(NONE));
         all.addAll(microphone.names());
@@ -69,5 +86,10 @@ final class MicrophoneLine extends VBox {
         } else if (!microphone.listen(name)) {
             Platform.runLater(this::look);
         }
+    }
+
+    @Override
+    public void show(Exercise exercise) {
+        // The microphone belongs to the machine, not to the exercise.
     }
 }
