@@ -46,7 +46,7 @@ final class SpectralFlux {
         for (int bin = 1; bin < now.length; bin++) {
             float re = frame[2 * bin];
             float im = frame[2 * bin + 1];
-            now[bin] = (float) Math.log1p(SENSITIVITY * Math.sqrt(re * re + im * im));
+            now[bin] = (float) Math.log(1 + SENSITIVITY * Math.sqrt(re * re + im * im));
         }
         Arrays.fill(flux, 0);
         if (moments >= LAG) {

@@ -25,6 +25,7 @@ public final class PlayableRecording implements AutoCloseable {
     private final List<MappedByteBuffer> maps = new ArrayList<>();
     private long frames;
     private int rate = 1;
+    private byte[] block = new byte[0];
 
     private PlayableRecording(Path file, FileChannel channel) {
         this.file = file;
@@ -59,12 +60,15 @@ public final class PlayableRecording implements AutoCloseable {
         write(left, right, count);
     }
 
-    private void write(float[] fromLeft, float[] fromRight, int count) {
-        ByteBuffer bytes = ByteBuffer.allocate(count * FRAME_BYTES).order(ByteOrder.nativeOrder());
-        for (int i = 0; i < count; i++) {
-            bytes.putShort(sixteen(fromLeft[i])).putShort(sixteen(fromRight[i]));
+    private void write(float[] left, float[] right, int count) {
+        if (block.length < count * FRAME_BYTES) {
+            block = new byte[count * FRAME_BYTES];
         }
-        bytes.flip();
+        for (int i = 0, at = 0; i < count; i++) {
+            at = put(left[i], at);
+            at = put(right[i], at);
+        }
+        ByteBuffer bytes = ByteBuffer.wrap(block, 0, count * FRAME_BYTES);
         try {
             while (bytes.hasRemaining()) {
                 channel.write(bytes);
@@ -75,8 +79,12 @@ public final class PlayableRecording implements AutoCloseable {
         frames += count;
     }
 
-    private static short sixteen(float sample) {
-        return (short) Math.round(Math.max(-1, Math.min(1, sample)) * Short.MAX_VALUE);
+    /** Puts a sample in sixteen bits, the low byte first. */
+    private int put(float sample, int at) {
+        int value = Math.round(Math.max(-1, Math.min(1, sample)) * Short.MAX_VALUE);
+        block[at] = (byte) value;
+        block[at + 1] = (byte) (value >> Byte.SIZE);
+        return at + Short.BYTES;
     }
 
     /**
@@ -90,7 +98,7 @@ public final class PlayableRecording implements AutoCloseable {
                 long count = Math.min(FRAMES_PER_MAP, frames - from);
                 MappedByteBuffer map =
                         channel.map(FileChannel.MapMode.READ_ONLY, from * FRAME_BYTES, count * FRAME_BYTES);
-                map.order(ByteOrder.nativeOrder());
+                map.order(ByteOrder.LITTLE_ENDIAN);
                 maps.add(map);
             }
         } catch (IOException e) {

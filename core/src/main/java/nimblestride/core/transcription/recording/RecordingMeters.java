@@ -45,6 +45,10 @@ public final class RecordingMeters {
     private static final double TAPPED_WELL = 0.06;
 
     private static final int MAX_TAPPED_UNITS = 64;
+    /** How much more the kick says where the 1 is than other hits do. */
+    private static final double KICK_WEIGHT = 2;
+    /** The first hit of all is the 1 if its place is so heavy beside the heaviest. */
+    private static final double NEARLY_HEAVIEST = 0.7;
 
     private static final List<Integer> DENOMINATORS = List.of(8, 16, 4);
 
@@ -91,6 +95,57 @@ public final class RecordingMeters {
     }
 
     private static void propose(
+            List<HeardHit> hits,
+            UnitTrack track,
+            int under,
+            KnownAbout known,
+            double weight,
+            Map<String, RecordingProposal> best) {
+        NoteValue unit = NoteValue.of(1, under);
+        List<MeterProposal> all = MeterFinder.of(lines(hits, track, unit));
+        if (known.ones().isEmpty() && !all.isEmpty()) {
+            NoteValue cycle = Phrase.of(all.get(0).bars()).length();
+            int first = firstOf1(hits, track, (int) cycle.wholePartsOf(unit));
+            if (first > 0) {
+                List<HeardHit> later = hits.subList(first, hits.size());
+                proposeFrom(later, UnitTrack.of(later, track.unit()), under, known, weight, best);
+                return;
+            }
+        }
+        proposeFrom(hits, track, under, known, weight, best);
+    }
+
+    /**
+     * Returns the first hit on the place of the cycle that is heaviest, where the first hit of all is on a much lighter one:
+     * then it is a pickup, or noise.
+     *
+     * @param units of the cycle
+     */
+    private static int firstOf1(List<HeardHit> hits, UnitTrack track, int units) {
+        if (units < 2) {
+            return 0;
+        }
+        double[] weights = new double[units];
+        int heard = Math.min(MOST_HITS, hits.size());
+        for (int i = 0; i < heard; i++) {
+            HeardHit hit = hits.get(i);
+            weights[track.unitOf(i) % units] += hit.strength() + KICK_WEIGHT * hit.low();
+        }
+        int heaviest = 0;
+        for (int place = 1; place < units; place++) {
+            heaviest = weights[place] > weights[heaviest] ? place : heaviest;
+        }
+        if (weights[0] >= NEARLY_HEAVIEST * weights[heaviest]) {
+            return 0;
+        }
+        int first = 0;
+        while (first < heard && track.unitOf(first) % units != heaviest) {
+            first++;
+        }
+        return hits.size() - first < FEWEST_HITS ? 0 : first;
+    }
+
+    private static void proposeFrom(
             List<HeardHit> hits,
             UnitTrack track,
             int under,

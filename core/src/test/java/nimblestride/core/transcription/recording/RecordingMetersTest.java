@@ -89,6 +89,19 @@ class RecordingMetersTest {
         assertThat(RecordingMeters.of(hits, wrong)).isEmpty();
     }
 
+    /** Two light hits lead in: the bar starts with the kick all the same. */
+    @Test
+    void aPickupIsNotThe1() {
+        List<HeardHit> hits = new ArrayList<>();
+        hits.add(new HeardHit(0.35, 0.1, 0.3, 0.6));
+        hits.add(new HeardHit(0.60, 0.1, 0.3, 0.6));
+        played("khshsh.", 14, 0.25, 0.004, 0)
+                .forEach(hit -> hits.add(new HeardHit(hit.at() + 0.45, hit.low(), hit.middle(), hit.high())));
+        RecordingProposal first = RecordingMeters.of(hits, KnownAbout.NOTHING).get(0);
+        assertThat(first.phrase().length()).isEqualTo(NoteValue.of(7, 8));
+        assertThat(first.ones().get(0)).isCloseTo(0.85, within(0.015));
+    }
+
     /** Three hits lead in, and whoever taps the 1s does so 20 ms late: the bars start with the taps. */
     @Test
     void tapsOnThe1sSayWhereBarsStart() {
