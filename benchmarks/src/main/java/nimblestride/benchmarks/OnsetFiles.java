@@ -1,16 +1,11 @@
 package nimblestride.benchmarks;
 
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import javax.sound.sampled.AudioFileFormat;
-import javax.sound.sampled.AudioFormat;
-import javax.sound.sampled.AudioInputStream;
-import javax.sound.sampled.AudioSystem;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Ornament;
@@ -51,7 +46,7 @@ public final class OnsetFiles {
                 float[] samples = new float[SECONDS * RATE];
                 new Renderer(new PlaybackRequest(strokes(voice, level), ClickSettings.NONE), kit, RATE)
                         .render(samples, samples.length);
-                write(samples, folder.resolve(voice.name().replace(' ', '-') + "_" + level + ".wav"));
+                AubioHits.write(samples, RATE, folder.resolve(voice.name().replace(' ', '-') + "_" + level + ".wav"));
                 said.append(String.format(Locale.ROOT, " %6.1f", meter.loudestMoment(samples)));
             }
             System.out.println(said + " LUFS");
@@ -71,19 +66,5 @@ public final class OnsetFiles {
                 1,
                 List.of());
         return new Exercise("Strokes", BarsText.read("4/4 x4"), List.of(layer), Tempo.ofQuarters(60));
-    }
-
-    private static void write(float[] samples, Path file) throws IOException {
-        byte[] bytes = new byte[2 * samples.length];
-        for (int i = 0; i < samples.length; i++) {
-            int sample = Math.round(samples[i] * Short.MAX_VALUE);
-            bytes[2 * i] = (byte) sample;
-            bytes[2 * i + 1] = (byte) (sample >> 8);
-        }
-        AudioFormat format = new AudioFormat(RATE, 16, 1, true, false);
-        AudioSystem.write(
-                new AudioInputStream(new ByteArrayInputStream(bytes), format, samples.length),
-                AudioFileFormat.Type.WAVE,
-                file.toFile());
     }
 }

@@ -33,6 +33,9 @@ final class Screenshots {
     /** How long the simulated player plays before its taps are shown. */
     private static final int TAPPED_STEPS = 14;
 
+    /** How long the recording is read at most. */
+    private static final int READING_STEPS = 2;
+
     private final MainWindow window;
     private final Path folder;
     private final Deque<Runnable> steps = new ArrayDeque<>();
@@ -50,6 +53,9 @@ final class Screenshots {
             window.openFromBook("Lantern Bridge, recorded");
             window.open(PageId.RECORDING);
         });
+        for (int i = 0; i < READING_STEPS; i++) {
+            steps.add(() -> {});
+        }
         steps.add(() -> ((TextField) find("#recording-loop")).setText("2 to 3"));
         view("listen", () -> {});
         steps.add(() -> ((TextField) find("#recording-loop")).setText("all"));

@@ -27,6 +27,11 @@ final class HitPeaks {
     /** How many moments before and after a peak the attack may begin. */
     private static final int REFINED = 4;
 
+    /** This share of all moments is quieter than hits are. */
+    private static final double QUIET = 0.1;
+    /** How much louder than the quietest moments a hit is. */
+    private static final double LOUDER = 1.8;
+
     private static final double FAINTEST = 1e-5;
     /** Flux below this is noise, when strong hits are looked for. */
     private static final double NOISE = 0.02;
@@ -44,16 +49,38 @@ final class HitPeaks {
                 all[i] += own[i] / BANDS;
             }
         }
+        double quiet = LOUDER * quietest(attacks);
         double floor = USUAL_FLOOR * Math.pow(RANGE, 1 - 2 * sensitivity);
         List<HeardHit> hits = new ArrayList<>();
         int last = -NEAREST;
         for (int i = 0; i < moments; i++) {
-            if (isPeak(all, i) && all[i] >= mean(all, i) + floor && i - last >= NEAREST) {
+            if (isPeak(all, i)
+                    && all[i] >= mean(all, i) + floor
+                    && i - last >= NEAREST
+                    && loudest(attacks, i - REFINED, i + REFINED) >= quiet) {
                 hits.add(hit(bands, attacks, i));
                 last = i;
             }
         }
         return hits;
+    }
+
+    /** Returns how loud the quietest moments are: the noise of the room, or of the recording. */
+    private static double quietest(List<float[]> attacks) {
+        double[] peaks = new double[attacks.size()];
+        Arrays.setAll(peaks, moment -> loudest(attacks, moment, moment));
+        Arrays.sort(peaks);
+        return peaks.length == 0 ? 0 : peaks[(int) (QUIET * (peaks.length - 1))];
+    }
+
+    private static double loudest(List<float[]> attacks, int from, int to) {
+        double loudest = 0;
+        for (int moment = Math.max(0, from); moment <= Math.min(attacks.size() - 1, to); moment++) {
+            for (float peak : attacks.get(moment)) {
+                loudest = Math.max(loudest, peak);
+            }
+        }
+        return loudest;
     }
 
     /** Returns how much is heard around a moment. */

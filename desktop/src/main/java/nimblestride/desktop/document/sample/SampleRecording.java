@@ -5,6 +5,7 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import nimblestride.core.exercise.analysis.Playthrough;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.recording.BeatMap;
 import nimblestride.core.exercise.recording.HitMarks;
@@ -21,7 +22,6 @@ import nimblestride.sound.wav.WavFile;
 final class SampleRecording {
     private static final String PIECE = "lantern-bridge";
     private static final String FILE = "lantern-bridge.wav";
-    private static final int ROUNDS = 12;
     /** The seconds that the last sounds ring on. */
     private static final double RINGS = 2;
 
@@ -39,7 +39,7 @@ final class SampleRecording {
             folder = Files.createTempDirectory("nimble-stride-sample");
             Path file = folder.resolve(FILE);
             try (OutputStream out = Files.newOutputStream(file)) {
-                new WavFile(16, false, ROUNDS)
+                new WavFile(16, false, 1)
                         .write(
                                 new PlaybackRequest(piece, ClickSettings.NONE).mixed(Mix.IN_A_ROOM),
                                 new RecordedKit(WavFile.SAMPLE_RATE),
@@ -49,8 +49,7 @@ final class SampleRecording {
             String content = shelf.add(file);
             Files.delete(file);
             Files.delete(folder);
-            double seconds =
-                    piece.tempo().seconds(piece.phrase().length().times(ROUNDS)).doubleValue();
+            double seconds = Playthrough.untilRealigned(piece).seconds().doubleValue();
             return new Exercise("Lantern Bridge, recorded", piece.phrase(), List.of(), piece.tempo())
                     .withRecording(new LinkedRecording(
                             content,

@@ -1,5 +1,6 @@
 package nimblestride.desktop.view.recording;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import javafx.scene.AccessibleRole;
@@ -186,7 +187,7 @@ public final class RecordingStrip extends StackPane {
                     case MIDDLE -> "middle";
                     case HIGH -> "high";
                 };
-        return String.format("The %s hit at %.3f seconds is selected.", where, hit.at());
+        return String.format(Locale.ROOT, "The %s hit at %.3f seconds is selected.", where, hit.at());
     }
 
     private void draw(GraphicsContext g, double width, double height) {

@@ -25,12 +25,13 @@ class SampleBookTest {
         Path file = folder.resolve("sample.book");
         SampleBook.make(file, TODAY);
         try (Book book = OpenBook.open(file).book()) {
-            assertThat(book.exercises().size()).isEqualTo(13);
+            assertThat(book.exercises().size()).isEqualTo(14);
             assertThat(book.exercises().named(SampleBook.FIRST)).isPresent();
             for (ExerciseSummary kept : book.exercises().all()) {
                 AnalyzedExercise answer = AnalyzedExercise.of(book.exercises().read(kept.id()));
                 assertThat(answer.findings()).noneMatch(finding -> finding.category() == Category.CHECK);
-                assertThat(answer.exercise().layers()).isNotEmpty();
+                assertThat(answer.exercise().layers().isEmpty())
+                        .isEqualTo(answer.exercise().recording().isPresent());
                 for (Stage stage : answer.exercise().practice().stages()) {
                     assertThat(StagedExercise.of(answer.exercise(), stage)).isNotNull();
                 }
