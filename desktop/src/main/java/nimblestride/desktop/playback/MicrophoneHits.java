@@ -8,7 +8,6 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.beans.property.SimpleObjectProperty;
-import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.transcription.recording.HeardHit;
@@ -35,6 +34,9 @@ public final class MicrophoneHits implements AutoCloseable {
     private static final double OWN = 0.015;
     /** What is so much louder than the program is at the microphone is a hit, whatever the program plays. */
     private static final double LOUDER = 2;
+
+    /** The velocity of the hardest hit. */
+    private static final int LOUDEST = 127;
 
     private final AudioInputs inputs;
     private final Player player;
@@ -154,7 +156,7 @@ public final class MicrophoneHits implements AutoCloseable {
             });
             return;
         }
-        PadHit pad = new PadHit(voice(hit), level(hit.strength()));
+        PadHit pad = PadHit.of(voice(hit), (int) Math.ceil(LOUDEST * hit.strength()));
         PlayedStroke stroke = new PlayedStroke(pad, player.heard(ago));
         Platform.runLater(() -> {
             hits++;
@@ -165,16 +167,6 @@ public final class MicrophoneHits implements AutoCloseable {
 
     private Voice voice(HeardHit hit) {
         return heardAs == Source.ONE_SOUND ? Kit.SNARE : VoiceGuess.of(hit);
-    }
-
-    private static Dynamic level(double strength) {
-        Dynamic nearest = Dynamic.NORMAL;
-        for (Dynamic level : Dynamic.values()) {
-            if (Math.abs(level.strength() - strength) < Math.abs(nearest.strength() - strength)) {
-                nearest = level;
-            }
-        }
-        return nearest;
     }
 
     private void say() {

@@ -1,18 +1,17 @@
 package nimblestride.sound.microphone;
 
-import javax.sound.sampled.LineUnavailableException;
 import nimblestride.core.transcription.recording.HeardHit;
 import nimblestride.sound.hits.LiveHitFinder;
 import nimblestride.sound.recording.StreamResampler;
 
 /** Listens through a microphone for what somebody plays, on a separate thread, until it is closed. It keeps nothing. */
 public final class HitListener implements AutoCloseable {
-    private static final int BLOCK = 64;
-
     private final AudioInput input;
     private final Listener listener;
-    private final Runnable lost;
-    private volatile boolean closed;
+    private final LiveHitFinder finder = new LiveHitFinder();
+    private final StreamResampler resampler;
+    private final float[] resampled;
+    private final InputReader reader;
 
     /** Receives what is played, on the thread that listens. */
     @FunctionalInterface
@@ -35,43 +34,26 @@ public final class HitListener implements AutoCloseable {
     public HitListener(AudioInput input, Listener listener, Runnable lost) {
         this.input = input;
         this.listener = listener;
-        this.lost = lost;
-        Thread thread = new Thread(this::listen, "listening for hits");
-        thread.setDaemon(true);
-        thread.start();
+        this.resampler = new StreamResampler(input.sampleRate(), LiveHitFinder.RATE, InputReader.BLOCK);
+        this.resampled = new float[resampler.most(InputReader.BLOCK)];
+        this.reader = new InputReader(input, "listening for hits", this::hear, lost);
     }
 
-    private void listen() {
-        LiveHitFinder finder = new LiveHitFinder();
-        StreamResampler resampler = new StreamResampler(input.sampleRate(), LiveHitFinder.RATE, BLOCK);
-        float[] block = new float[BLOCK];
-        float[] resampled = new float[resampler.most(BLOCK)];
-        boolean same = input.sampleRate() == LiveHitFinder.RATE;
-        try {
-            while (!closed) {
-                input.read(block);
-                int count = same ? BLOCK : resampler.resample(block, BLOCK, resampled);
-                finder.hear(
-                        same ? block : resampled,
-                        count,
-                        (hit, loudest) -> listener.played(
-                                hit,
-                                loudest,
-                                (double) finder.heard() / LiveHitFinder.RATE
-                                        - hit.at()
-                                        + (double) input.waiting() / input.sampleRate()));
-            }
-        } catch (LineUnavailableException e) {
-            if (!closed) {
-                lost.run();
-            }
-        } finally {
-            input.close();
+    private void hear(float[] block) {
+        if (input.sampleRate() == LiveHitFinder.RATE) {
+            finder.hear(block, block.length, this::played);
+        } else {
+            finder.hear(resampled, resampler.resample(block, block.length, resampled), this::played);
         }
+    }
+
+    private void played(HeardHit hit, double loudest) {
+        double since = (double) finder.heard() / LiveHitFinder.RATE - hit.at();
+        listener.played(hit, loudest, since + (double) input.waiting() / input.sampleRate());
     }
 
     @Override
     public void close() {
-        closed = true;
+        reader.close();
     }
 }
