@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
@@ -25,7 +26,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** The files clicks.mp3, clicks.ogg, and clicks.flac hold two seconds with a click of the program each half second. */
+/** The files clicks.mp3, varying.mp3, clicks.ogg, and clicks.flac hold two seconds with a click of the program each half second. */
 class DecodedAudioTest {
     @TempDir
     private Path folder;
@@ -119,6 +120,22 @@ class DecodedAudioTest {
         Files.write(file, bytes);
         try (DecodedAudio audio = open(file)) {
             assertThat(length(audio, new float[1])).isEqualTo(2 * 22_050);
+        }
+    }
+
+    /** The header of an MP3 file with a varying bit rate names far too many frames, or too few; the sound is as long as it is. */
+    @ParameterizedTest
+    @ValueSource(bytes = {0x7F, 0})
+    void whatAnMp3HeaderSaysOfItsLengthDoesNotMatter(byte wrong) throws IOException {
+        Path file = copied("varying.mp3");
+        byte[] bytes = Files.readAllBytes(file);
+        int header = new String(bytes, StandardCharsets.ISO_8859_1).indexOf("Xing");
+        assertThat(header).isPositive();
+        Arrays.fill(bytes, header + 8, header + 16, wrong);
+        Files.write(file, bytes);
+        try (DecodedAudio audio = open(file)) {
+            assertThat((double) length(audio, new float[5]) / audio.sampleRate())
+                    .isBetween(1.8, 2.2);
         }
     }
 
