@@ -1,6 +1,7 @@
 package nimblestride.desktop.playback;
 
 import java.nio.file.Path;
+import java.util.function.BooleanSupplier;
 import nimblestride.files.FileException;
 import nimblestride.sound.hits.HeardRecording;
 import nimblestride.sound.recording.PlayableRecording;
@@ -17,12 +18,12 @@ public record LoadedRecording(String content, HeardRecording heard, PlayableReco
      * @param isWanted whether somebody still waits for it
      * @throws FileException if it can't be read, or nobody waits for it any longer
      */
-    static LoadedRecording of(String content, Path file, Wanted isWanted) {
+    static LoadedRecording of(String content, Path file, BooleanSupplier isWanted) {
         PlayableRecording sound = PlayableRecording.create();
         boolean read = false;
         try {
             HeardRecording heard = HeardRecording.of(file, (left, right, count, rate) -> {
-                if (!isWanted.asked()) {
+                if (!isWanted.getAsBoolean()) {
                     throw new FileException("another recording was opened");
                 }
                 sound.add(left, right, count, rate);
@@ -35,11 +36,5 @@ public record LoadedRecording(String content, HeardRecording heard, PlayableReco
                 sound.close();
             }
         }
-    }
-
-    /** Says whether somebody still waits. */
-    @FunctionalInterface
-    interface Wanted {
-        boolean asked();
     }
 }

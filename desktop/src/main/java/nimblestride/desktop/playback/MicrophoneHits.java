@@ -23,7 +23,7 @@ import nimblestride.sound.play.Player;
 import nimblestride.sound.recorded.RecordedKit;
 
 /**
- * Hears what somebody plays through a microphone. What the program plays itself is left out as far as it can be told by
+ * Hears what somebody plays through a microphone. Once its level is measured, what the program plays itself is left out by
  * its time and its level. Belongs to the interface thread.
  */
 public final class MicrophoneHits implements AutoCloseable {
@@ -86,7 +86,7 @@ public final class MicrophoneHits implements AutoCloseable {
         return source;
     }
 
-    /** Returns what it hears, and what it can't tell apart, in words; blank while it does not listen. */
+    /** Returns what it hears, and what it mistakes, in words; or why it can't listen. Blank while it does not listen. */
     public ReadOnlyStringProperty stateProperty() {
         return state.getReadOnlyProperty();
     }
@@ -113,6 +113,9 @@ public final class MicrophoneHits implements AutoCloseable {
             listening = Optional.of(new HitListener(open, this::played, () -> Platform.runLater(() -> lost(name))));
             say();
         });
+        if (input.isEmpty()) {
+            state.set(name + " can't be opened now. Perhaps another program uses it; close that, or choose another.");
+        }
         return input.isPresent();
     }
 
@@ -176,9 +179,11 @@ public final class MicrophoneHits implements AutoCloseable {
         String limits = source.get() == Source.ONE_SOUND
                 ? "Every hit counts, whatever it is played on."
                 : "I hear kick, snare, and cymbals. I take a tom for a snare, a ride for a hi-hat, and hits at once for one.";
-        String left = leftOut == 0
-                ? ""
-                : " Left out, because the program sounded just then and was as loud: " + leftOut + ".";
+        String left = ownLevel == 0
+                ? " Measure the latency first, or a click from a speaker counts as well."
+                : leftOut == 0
+                        ? ""
+                        : " Left out, because the program sounded just then and was as loud: " + leftOut + ".";
         state.set("Hits: " + hits + ". " + limits + left);
     }
 

@@ -45,8 +45,8 @@ public final class OpenRecording implements AutoCloseable {
         }
     }
 
-    /** A recording that was read, or why it can't be. */
-    private record Read(Optional<LoadedRecording> recording, String problem) {}
+    /** A recording that was read, or why it can't be; and which question it answers. */
+    private record Read(Optional<LoadedRecording> recording, String problem, long number) {}
 
     /** @param shelf with the recordings of the Book */
     public OpenRecording(ExerciseDocument document, RecordingShelf shelf) {
@@ -82,8 +82,8 @@ public final class OpenRecording implements AutoCloseable {
         release();
         Optional<LoadedRecording> there =
                 offered.filter(read -> Optional.of(read.content()).equals(now));
-        offered = Optional.empty();
         if (there.isPresent()) {
+            offered = Optional.empty();
             loaded.set(there);
         } else {
             now.ifPresent(content -> reading.ask(() -> read(content, number), this::show));
@@ -92,16 +92,16 @@ public final class OpenRecording implements AutoCloseable {
 
     private Read read(String content, long number) {
         try {
-            return new Read(
-                    Optional.of(LoadedRecording.of(content, shelf.file(content), () -> newest.get() == number)), "");
+            LoadedRecording read = LoadedRecording.of(content, shelf.file(content), () -> newest.get() == number);
+            return new Read(Optional.of(read), "", number);
         } catch (StrideException e) {
-            return new Read(Optional.empty(), e.getMessage());
+            return new Read(Optional.empty(), e.getMessage(), number);
         }
     }
 
+    /** Shows what was read, unless another exercise is open by now. */
     private void show(Read read) {
-        boolean isWanted = read.recording.map(LoadedRecording::content).equals(wanted) || read.recording.isEmpty();
-        if (isWanted) {
+        if (read.number == newest.get()) {
             problem.set(read.problem);
             loaded.set(read.recording);
         } else {
@@ -156,6 +156,7 @@ public final class OpenRecording implements AutoCloseable {
 
     /** Takes a recording that was read already, for the next exercise that opens. */
     public void offer(LoadedRecording read) {
+        offered.ifPresent(unused -> unused.sound().close());
         offered = Optional.of(read);
     }
 
@@ -168,6 +169,7 @@ public final class OpenRecording implements AutoCloseable {
     public void close() {
         newest.incrementAndGet();
         reading.close();
+        offered.ifPresent(unused -> unused.sound().close());
         loaded.get().ifPresent(recording -> recording.sound().close());
     }
 }
