@@ -64,7 +64,7 @@ public final class KitChoice implements AutoCloseable {
         return names;
     }
 
-    /** Reads the Book's kit; the last one known stays while the Book can't be read, as what shows the Book says. */
+    /** Reads the Book's kit. While the Book can't be read, the last kit known stays; the Book pane says why. */
     private void askTheBook() {
         try {
             booksKit = book.book().flatMap(open -> open.settings().kit()).orElse(PlayingStyle.SHIPPED_KIT);

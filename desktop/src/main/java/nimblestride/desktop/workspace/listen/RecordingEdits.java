@@ -3,10 +3,12 @@ package nimblestride.desktop.workspace.listen;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.exercise.recording.HitMarks;
 import nimblestride.core.exercise.recording.LinkedRecording;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -36,10 +38,14 @@ final class RecordingEdits implements StripActions {
     }
 
     private void edit(UnaryOperator<LinkedRecording> change) {
+        editExercise(exercise -> exercise.recording()
+                .map(now -> exercise.withRecording(change.apply(now)))
+                .orElse(exercise));
+    }
+
+    private void editExercise(UnaryOperator<Exercise> change) {
         try {
-            document.edit(exercise -> exercise.recording()
-                    .map(now -> exercise.withRecording(change.apply(now)))
-                    .orElse(exercise));
+            document.edit(change);
         } catch (StrideException e) {
             status.show("I can't do that: " + e.getMessage() + ".");
         }
@@ -88,7 +94,7 @@ final class RecordingEdits implements StripActions {
 
     /** Gives the exercise the bars of a proposal, its tempo, and its beats. */
     void use(RecordingProposal proposal) {
-        document.edit(exercise -> {
+        editExercise(exercise -> {
             Exercise barred = exercise.withPhrase(proposal.phrase());
             Exercise timed =
                     barred.allowsTempo(proposal.exerciseTempo()) ? barred.withTempo(proposal.exerciseTempo()) : barred;
@@ -99,7 +105,7 @@ final class RecordingEdits implements StripActions {
     }
 
     /**
-     * Adds what the kit seems to play in the looped bars, or in all of them.
+     * Adds what the kit seems to play in the looped bars, or in all of them. Layers of other voices stay.
      *
      * @return whether anything was heard
      */
@@ -115,7 +121,10 @@ final class RecordingEdits implements StripActions {
                 loop.map(Loop::from).orElse(0),
                 loop.map(Loop::to).orElse(OpenRecording.bars(exercise)));
         if (!layers.isEmpty()) {
-            document.edit(before -> before.withLayers(layers));
+            List<Voice> guessed = layers.stream().map(Layer::voice).toList();
+            editExercise(before -> before.withLayers(Stream.concat(
+                            before.layers().stream().filter(layer -> !guessed.contains(layer.voice())), layers.stream())
+                    .toList()));
         }
         return !layers.isEmpty();
     }

@@ -43,7 +43,7 @@ import nimblestride.sound.render.RecordingMix.Side;
 final class RecordingPage extends VBox implements Page {
     private static final int MAX_SPEED_UP = 20;
     private static final String NONE =
-            "No recording yet. Open one, or drag one onto the window: " + "WAV, AIFF, FLAC, MP3, or Ogg.";
+            "No recording yet. Open one, or drag one onto the window: WAV, AIFF, FLAC, MP3, or Ogg.";
 
     private final OpenRecording recording;
     private final RecordingEdits edits;
@@ -162,9 +162,9 @@ final class RecordingPage extends VBox implements Page {
     private static String title(Side side) {
         return switch (side) {
             case ALL -> "Left and right";
-            case LEFT_DOWN -> "Left down";
-            case RIGHT_DOWN -> "Right down";
-            case CENTER_DOWN -> "Center down";
+            case LEFT_DOWN -> "Right only";
+            case RIGHT_DOWN -> "Left only";
+            case CENTER_DOWN -> "Without the center";
         };
     }
 
