@@ -11,11 +11,7 @@ import javafx.animation.Animation;
 import javafx.animation.AnimationTimer;
 import javafx.animation.KeyFrame;
 import javafx.animation.Timeline;
-import javafx.event.Event;
-import javafx.scene.Node;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.util.Duration;
 import nimblestride.desktop.service.PageId;
 
@@ -70,7 +66,7 @@ public final class FramesMeasure {
         Screen.act(() -> {
             screen.window().openFromBook(piece);
             screen.window().open(page);
-            space();
+            screen.playOrStop();
         });
         TimeUnit.SECONDS.sleep(5);
         List<Long> begun = new ArrayList<>();
@@ -94,7 +90,7 @@ public final class FramesMeasure {
         Screen.act(() -> {
             frames.stop();
             screen.scene().removePostLayoutPulseListener(drawn);
-            space();
+            screen.playOrStop();
         });
         List<Double> sorted = worked.stream().sorted().toList();
         int late = 0;
@@ -110,12 +106,5 @@ public final class FramesMeasure {
                 sorted.get((int) (sorted.size() * 0.99)),
                 begun.size() / (double) SECONDS,
                 100.0 * late / begun.size());
-    }
-
-    /** Plays and stops. */
-    private void space() {
-        Node road = screen.find(".road");
-        road.requestFocus();
-        Event.fireEvent(road, new KeyEvent(KeyEvent.KEY_PRESSED, " ", "", KeyCode.SPACE, false, false, false, false));
     }
 }

@@ -76,17 +76,18 @@ public final class ListenMeasure {
 
     /** Prints the figures. */
     public static void main(String[] arguments) throws IOException, InterruptedException {
-        print("even", 0, 0, 0, false);
-        print("spread of 10 ms", 0.010, 0, 0, false);
-        print("spread of 10 ms, tempo drifts by 5 %", 0.010, 0.05, 0, false);
-        print("spread of 10 ms, noise at 20 dB, room", 0.010, 0, 0.1, true);
+        print("even", 0, 0, 0, false, false);
+        print("spread of 10 ms", 0.010, 0, 0, false, false);
+        print("spread of 10 ms, tempo drifts by 5 %", 0.010, 0.05, 0, false, false);
+        print("spread of 10 ms, noise at 20 dB, room", 0.010, 0, 0.1, true, false);
+        print("spread of 10 ms, with a band", 0.010, 0, 0, false, true);
     }
 
-    private static void print(String what, double spread, double drift, double noise, boolean room)
+    private static void print(String what, double spread, double drift, double noise, boolean room, boolean band)
             throws IOException, InterruptedException {
         ListenMeasure measure = new ListenMeasure();
         for (int part = 0; part < PARTS; part++) {
-            measure.listen(part, spread, drift, noise, room);
+            measure.listen(part, spread, drift, noise, room, band);
         }
         System.out.printf(
                 Locale.ROOT,
@@ -103,7 +104,7 @@ public final class ListenMeasure {
                 1_000 * measure.worst);
     }
 
-    private void listen(int part, double spread, double drift, double noise, boolean room)
+    private void listen(int part, double spread, double drift, double noise, boolean room, boolean band)
             throws IOException, InterruptedException {
         Random random = new Random(part);
         List<Integer> groups = METERS.get(part % METERS.size());
@@ -127,15 +128,18 @@ public final class ListenMeasure {
             now += unit * (1 + drift * Math.sin(2 * Math.PI * i / (bars * units)));
         }
         float[] samples = recorded(played, now + 1.5, noise, room, random);
+        double[] at = played.stream().mapToDouble(Played::at).sorted().toArray();
+        if (band) {
+            new Band(RATE, random).play(samples, starts, units * unit, at);
+        }
         HitFinder finder = new HitFinder();
         finder.hear(samples, samples.length);
         finder.end();
         List<HeardHit> hits = finder.hits(0.5);
-        double[] at = played.stream().mapToDouble(Played::at).sorted().toArray();
         whole.compare(at, hits.stream().map(HeardHit::at).toList());
         live.compare(at, live(samples));
         other.compare(at, AubioHits.of(samples, RATE));
-        judge(RecordingMeters.of(hits, KnownAbout.NOTHING), units * unit, starts);
+        judge(RecordingMeters.of(hits, (double) samples.length / RATE, KnownAbout.NOTHING), units * unit, starts);
     }
 
     private List<Double> live(float[] samples) {

@@ -9,8 +9,11 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
 import java.util.function.Function;
 import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.scene.Node;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.failure.DefectLog;
@@ -118,6 +121,13 @@ final class Screen {
 
     Node find(String selector) {
         return scene().getRoot().lookup(selector);
+    }
+
+    /** Presses Space on the Road. */
+    void playOrStop() {
+        Node road = find(".road");
+        road.requestFocus();
+        Event.fireEvent(road, new KeyEvent(KeyEvent.KEY_PRESSED, " ", "", KeyCode.SPACE, false, false, false, false));
     }
 
     void close() throws Exception {

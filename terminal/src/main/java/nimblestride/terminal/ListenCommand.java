@@ -52,7 +52,7 @@ final class ListenCommand implements Callable<Integer> {
                                 .doubleValue()),
                 List.of());
         HeardRecording heard = HeardRecording.of(file);
-        List<RecordingProposal> proposals = RecordingMeters.of(heard.hits(), known);
+        List<RecordingProposal> proposals = RecordingMeters.of(heard.hits(), heard.seconds(), known);
         if (json) {
             spec.commandLine().getOut().println(ListenJson.write(heard, proposals));
         } else {

@@ -113,7 +113,7 @@ public final class LatencyCalibration {
         now.latency()
                 .ifPresentOrElse(
                         latency -> {
-                            ear.ifPresent(open -> devices.microphone().setOwnLevel(open.loudest()));
+                            ear.ifPresent(open -> devices.microphone().measureEcho(open.loudest()));
                             stop();
                             devices.latencyProperty().set(latency);
                         },

@@ -2,6 +2,7 @@ package nimblestride.desktop.playback;
 
 import java.nio.file.Path;
 import java.util.function.BooleanSupplier;
+import java.util.function.Supplier;
 import nimblestride.files.FileException;
 import nimblestride.sound.hits.HeardRecording;
 import nimblestride.sound.recording.PlayableRecording;
@@ -15,10 +16,11 @@ public record LoadedRecording(String content, HeardRecording heard, PlayableReco
     /**
      * Reads a file once, for both.
      *
+     * @param content SHA-256 of the file, asked for when it is read
      * @param isWanted whether somebody still waits for it
      * @throws FileException if it can't be read, or nobody waits for it any longer
      */
-    static LoadedRecording of(String content, Path file, BooleanSupplier isWanted) {
+    static LoadedRecording of(Supplier<String> content, Path file, BooleanSupplier isWanted) {
         PlayableRecording sound = PlayableRecording.create();
         boolean read = false;
         try {
@@ -29,8 +31,9 @@ public record LoadedRecording(String content, HeardRecording heard, PlayableReco
                 sound.add(left, right, count, rate);
             });
             sound.end();
+            LoadedRecording loaded = new LoadedRecording(content.get(), heard, sound);
             read = true;
-            return new LoadedRecording(content, heard, sound);
+            return loaded;
         } finally {
             if (!read) {
                 sound.close();

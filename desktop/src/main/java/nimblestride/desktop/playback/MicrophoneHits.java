@@ -50,7 +50,8 @@ public final class MicrophoneHits implements AutoCloseable {
     private int hits;
     private int leftOut;
     private volatile Source heardAs = Source.ONE_SOUND;
-    private volatile double ownLevel;
+    /** How loud the program is at the microphone for each part of its own loudness; 0 until it is measured. */
+    private volatile double echo;
 
     /** What is in front of the microphone. */
     public enum Source {
@@ -92,12 +93,13 @@ public final class MicrophoneHits implements AutoCloseable {
     }
 
     /**
-     * Sets how loud the program itself is at the microphone, as measured with its click.
+     * Learns how much of what the program plays reaches the microphone, while it plays.
      *
-     * @param level from 0, for not at all, to 1
+     * @param loudest sample of it at the microphone, from 0 to 1
      */
-    void setOwnLevel(double level) {
-        ownLevel = level;
+    void measureEcho(double loudest) {
+        double played = player.loudest();
+        echo = played > 0 ? loudest / played : 0;
     }
 
     /**
@@ -122,11 +124,8 @@ public final class MicrophoneHits implements AutoCloseable {
     /** A room in which the simulated player plays the first layer. */
     private AudioInput room() {
         StandInMicrophone room = new StandInMicrophone(new RecordedKit(StandInMicrophone.RATE));
-        String layer = transport.lastRequest().exercise().layerNames().stream()
-                .findFirst()
-                .orElse("");
         standIn = Optional.of(
-                new SimulatedPlayer(player::heard, transport::lastRequest, layer, TimingHabits.DEFAULT, room::play));
+                new SimulatedPlayer(player::heard, transport::lastRequest, "", TimingHabits.DEFAULT, room::play));
         return room;
     }
 
@@ -151,7 +150,7 @@ public final class MicrophoneHits implements AutoCloseable {
 
     /** Gets a hit on the thread that listens. */
     private void played(HeardHit hit, double loudest, double ago) {
-        boolean own = player.soundBegan(ago, OWN) && loudest < LOUDER * ownLevel;
+        boolean own = loudest < LOUDER * echo * player.loudness(ago, OWN);
         if (own) {
             Platform.runLater(() -> {
                 leftOut++;
@@ -179,12 +178,14 @@ public final class MicrophoneHits implements AutoCloseable {
         String limits = source.get() == Source.ONE_SOUND
                 ? "Every hit counts, whatever it is played on."
                 : "I hear kick, snare, and cymbals. I take a tom for a snare, a ride for a hi-hat, and hits at once for one.";
-        String left = ownLevel == 0
+        String left = echo == 0
                 ? " Measure the latency first, or a click from a speaker counts as well."
                 : leftOut == 0
                         ? ""
                         : " Left out, because the program sounded just then and was as loud: " + leftOut + ".";
-        state.set("Hits: " + hits + ". " + limits + left);
+        boolean silent = standIn.isPresent()
+                && transport.lastRequest().exercise().layers().isEmpty();
+        state.set("Hits: " + hits + ". " + limits + left + (silent ? " There is no layer that it could play." : ""));
     }
 
     @Override

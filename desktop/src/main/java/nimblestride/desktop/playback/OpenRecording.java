@@ -4,6 +4,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.function.Supplier;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
@@ -92,7 +93,7 @@ public final class OpenRecording implements AutoCloseable {
 
     private Read read(String content, long number) {
         try {
-            LoadedRecording read = LoadedRecording.of(content, shelf.file(content), () -> newest.get() == number);
+            LoadedRecording read = LoadedRecording.of(() -> content, shelf.file(content), () -> newest.get() == number);
             return new Read(Optional.of(read), "", number);
         } catch (StrideException e) {
             return new Read(Optional.empty(), e.getMessage(), number);
@@ -160,8 +161,12 @@ public final class OpenRecording implements AutoCloseable {
         offered = Optional.of(read);
     }
 
-    /** Reads a file before it belongs to an exercise. It can be called on any thread. */
-    public static LoadedRecording read(String content, Path file) {
+    /**
+     * Reads a file before it belongs to an exercise. It can be called on any thread.
+     *
+     * @param content SHA-256 of the file, asked for when it is read
+     */
+    public static LoadedRecording read(Supplier<String> content, Path file) {
         return LoadedRecording.of(content, file, () -> true);
     }
 

@@ -11,12 +11,10 @@ import java.util.Optional;
 import java.util.concurrent.Semaphore;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javax.sound.sampled.LineUnavailableException;
 import nimblestride.core.exercise.model.PlayingStyle;
 import nimblestride.desktop.playback.AudioDevices;
-import nimblestride.desktop.service.PageId;
 import nimblestride.sound.microphone.AudioInput;
 import nimblestride.sound.play.SilentOutput;
 import org.junit.jupiter.api.Test;
@@ -33,10 +31,6 @@ class KitStoryTest extends WindowStory {
 
     private ComboBox<?> box(String id) {
         return lookup(id).queryAs(ComboBox.class);
-    }
-
-    private void choose(String id, int index) {
-        interact(() -> box(id).getSelectionModel().select(index));
     }
 
     private Path kit() throws Exception {
@@ -193,32 +187,5 @@ class KitStoryTest extends WindowStory {
         clickOn("#measure-by-listening");
         until(() -> shows("No microphone can be opened now."));
         assertThat(new AudioDevices(SilentOutput::new, inputs).inputs().names()).isEqualTo(List.of());
-    }
-
-    private String microphoneState() {
-        return lookup("#microphone-state").queryAs(Label.class).getText();
-    }
-
-    /** The simulated microphone hears the simulated player in a room; its hits are timed as those of pads. */
-    @Test
-    void hitsAreHeardThroughAMicrophone() throws Exception {
-        lay("4/4", "snare every 1/4");
-        interact(() -> window.transport().settings().clickProperty().set(false));
-        interact(() -> window.transport()
-                .settings()
-                .mixProperty()
-                .set(window.transport().settings().mixProperty().get().layers(levels -> levels.muting("snare", true))));
-        interact(() -> window.open(PageId.MICROPHONE));
-        interact(() -> window.transport().toggle());
-        until(() -> window.transport().playingProperty().get());
-        choose("#microphone", 1);
-        until(() -> microphoneState().matches("Hits: ([4-9]|\\d\\d)\\. Every hit counts.*"));
-        choose("#microphone-source", 1);
-        until(() -> microphoneState().contains("I take a tom for a snare"));
-        choose("#microphone", 0);
-        until(() -> microphoneState().contains("Nothing is recorded."));
-        fire("#to-timing");
-        until(() -> lookup("#tap-along").tryQuery().isPresent());
-        interact(() -> window.transport().stop());
     }
 }

@@ -206,10 +206,6 @@ class SoundStoryTest extends WindowStory {
     }
 
     /** Chooses from a list as the arrow keys would. */
-    private void choose(String list, int index) {
-        interact(() -> lookup(list).queryAs(ComboBox.class).getSelectionModel().select(index));
-    }
-
     @Test
     void theBalanceIsSetByMouseAndKeysAndKeptWhileLayersStay() throws Exception {
         lay("4/4", "kick every 1/4", "snare every 1/2 from 1/4");

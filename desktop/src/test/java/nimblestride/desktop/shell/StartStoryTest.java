@@ -84,5 +84,10 @@ class StartStoryTest extends WindowStory {
         clickOn("#start-lessons");
         until(() -> lookup("#lessons").tryQuery().isPresent());
         assertThat(isShown()).isFalse();
+        chord(KeyCode.SHORTCUT, KeyCode.SHIFT, KeyCode.H);
+        until(this::isShown);
+        clickOn("#start-recording");
+        until(() -> lookup("#recording-strip").tryQuery().isPresent());
+        assertThat(isShown()).isFalse();
     }
 }

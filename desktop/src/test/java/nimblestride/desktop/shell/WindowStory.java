@@ -25,6 +25,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
@@ -41,6 +42,7 @@ import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.PageId;
 import nimblestride.sound.microphone.AudioInputs;
+import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.SilentOutput;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -60,6 +62,8 @@ abstract class WindowStory extends FxRobot {
 
     protected final Answers answers = new Answers();
     protected final AtomicLong clock = new AtomicLong(1_000_000);
+    /** The sound card of the machine. */
+    protected AudioOutputs outputs = SilentOutput::new;
     /** The microphones of the machine. */
     protected AudioInputs inputs = AudioInputs.NONE;
 
@@ -152,7 +156,7 @@ abstract class WindowStory extends FxRobot {
                     stage,
                     StartupTasks.begin(home),
                     answers,
-                    new AudioDevices(SilentOutput::new, inputs),
+                    new AudioDevices(outputs, inputs),
                     Clock.fixed(NOW, ZoneOffset.UTC),
                     clock::get,
                     defects);
@@ -211,6 +215,11 @@ abstract class WindowStory extends FxRobot {
     /** Has a button do what it does wherever it is scrolled to. */
     protected final void fire(String button) {
         interact(() -> lookup(button).queryAs(ButtonBase.class).fire());
+    }
+
+    /** Chooses from a drop-down list. */
+    protected final void choose(String list, int index) {
+        interact(() -> lookup(list).<ComboBox<?>>query().getSelectionModel().select(index));
     }
 
     /** Asked on the interface thread: what is looked at must not change meanwhile. */

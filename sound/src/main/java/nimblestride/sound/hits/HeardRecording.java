@@ -1,15 +1,18 @@
 package nimblestride.sound.hits;
 
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.Supplier;
 import nimblestride.core.exercise.recording.LinkedRecording;
 import nimblestride.core.transcription.recording.HeardHit;
 import nimblestride.files.FileException;
 import nimblestride.files.UnreadableFileException;
 import nimblestride.sound.recording.AudioKind;
 import nimblestride.sound.recording.DecodedAudio;
+import nimblestride.sound.recording.SecondThread;
 import nimblestride.sound.recording.StreamResampler;
 
 /** What is heard in a recording. Any thread may ask. */
@@ -53,12 +56,13 @@ public final class HeardRecording {
     }
 
     /**
-     * Listens to a whole file, piece by piece, together with a listener.
+     * Listens to a whole file, piece by piece, together with a listener. Hits are found on a thread beside it.
      *
      * @throws FileException if it can't be read, or lasts more than three hours
      */
     public static HeardRecording of(Path file, Listener listener) {
-        try (DecodedAudio audio = DecodedAudio.open(file, EnumSet.allOf(AudioKind.class))) {
+        try (DecodedAudio audio = DecodedAudio.open(file, EnumSet.allOf(AudioKind.class));
+                SecondThread second = new SecondThread("hits")) {
             checkLength(file, audio.seconds());
             boolean asItIs = audio.sampleRate() >= HitFinder.RATE && audio.sampleRate() <= HitFinder.MAX_RATE;
             HitFinder finder = new HitFinder(asItIs ? audio.sampleRate() : HitFinder.RATE);
@@ -68,6 +72,7 @@ public final class HeardRecording {
             float[] right = new float[BLOCK];
             float[] both = new float[BLOCK];
             float[] out = new float[resampler.most(BLOCK)];
+            Supplier<HitFinder> found = () -> finder;
             long heard = 0;
             for (int count = audio.read(left, right); count > 0; count = audio.read(left, right)) {
                 heard += count;
@@ -77,13 +82,11 @@ public final class HeardRecording {
                 }
                 loudness.hear(both, count);
                 listener.heard(left, right, count, audio.sampleRate());
-                if (asItIs) {
-                    finder.hear(both, count);
-                } else {
-                    finder.hear(out, resampler.resample(both, count, out));
-                }
+                float[] next =
+                        asItIs ? Arrays.copyOf(both, count) : Arrays.copyOf(out, resampler.resample(both, count, out));
+                found = second.begin(() -> finder.hear(next, next.length));
             }
-            finder.end();
+            found.get().end();
             return new HeardRecording((double) heard / audio.sampleRate(), finder, loudness);
         }
     }

@@ -50,8 +50,8 @@ public final class HitFinder {
         kept = WINDOW / 2 + SILENT_MOMENTS * HOP;
     }
 
-    /** Listens to the next samples. */
-    public void hear(float[] samples, int count) {
+    /** Listens to the next samples, and returns itself. */
+    public HitFinder hear(float[] samples, int count) {
         int at = 0;
         while (at < count) {
             int more = Math.min(count - at, waiting.length - kept);
@@ -62,6 +62,7 @@ public final class HitFinder {
                 look();
             }
         }
+        return this;
     }
 
     private void look() {

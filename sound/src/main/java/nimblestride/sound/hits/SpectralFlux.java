@@ -1,6 +1,5 @@
 package nimblestride.sound.hits;
 
-import java.util.Arrays;
 import org.jtransforms.fft.FloatFFT_1D;
 
 /**
@@ -20,13 +19,18 @@ final class SpectralFlux {
 
     private static final int LAG = 2;
     private static final float SENSITIVITY = 20;
+    /** A product grows to this before its logarithm is taken. */
+    private static final double MOST = 1e200;
+
     /** The first bin of each band, and the one after the last: 43 to 150 Hz, to 2.5 kHz, and to 16 kHz. */
     private static final int[] EDGES = {1, 4, 58, 372};
 
     private final FloatFFT_1D fft = new FloatFFT_1D(WINDOW);
     private final float[] hann = new float[WINDOW];
     private final float[] frame = new float[WINDOW];
+    /** The spectra before, each frequency as one and so many times its loudness. */
     private final float[][] before = new float[LAG][EDGES[BANDS] + 1];
+
     private int moments;
 
     SpectralFlux() {
@@ -46,19 +50,33 @@ final class SpectralFlux {
         for (int bin = 1; bin < now.length; bin++) {
             float re = frame[2 * bin];
             float im = frame[2 * bin + 1];
-            now[bin] = (float) Math.log(1 + SENSITIVITY * Math.sqrt(re * re + im * im));
+            now[bin] = 1 + SENSITIVITY * (float) Math.sqrt(re * re + im * im);
         }
-        Arrays.fill(flux, 0);
-        if (moments >= LAG) {
-            for (int band = 0; band < BANDS; band++) {
-                for (int bin = EDGES[band]; bin < EDGES[band + 1]; bin++) {
-                    float loudest = Math.max(earlier[bin - 1], Math.max(earlier[bin], earlier[bin + 1]));
-                    flux[band] += Math.max(0, now[bin] - loudest);
-                }
-                flux[band] /= EDGES[band + 1] - EDGES[band];
-            }
+        for (int band = 0; band < BANDS; band++) {
+            double rise = moments < LAG ? 0 : rise(earlier, now, EDGES[band], EDGES[band + 1]);
+            flux[band] = (float) (rise / (EDGES[band + 1] - EDGES[band]));
         }
         before[moments % LAG] = now;
         moments++;
+    }
+
+    /** Returns the sum of the logarithms of all rises: one logarithm of their product is much faster. */
+    private static double rise(float[] earlier, float[] now, int from, int to) {
+        double sum = 0;
+        double product = 1;
+        for (int bin = from; bin < to; bin++) {
+            float loudest = earlier[bin];
+            // Comparing is faster here than Math.max, which minds numbers that can't come.
+            loudest = earlier[bin - 1] > loudest ? earlier[bin - 1] : loudest;
+            loudest = earlier[bin + 1] > loudest ? earlier[bin + 1] : loudest;
+            if (now[bin] > loudest) {
+                product *= now[bin] / loudest;
+                if (product > MOST) {
+                    sum += Math.log(product);
+                    product = 1;
+                }
+            }
+        }
+        return sum + Math.log(product);
     }
 }

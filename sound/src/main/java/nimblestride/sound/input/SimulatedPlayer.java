@@ -34,7 +34,9 @@ public final class SimulatedPlayer implements AutoCloseable {
 
     private final Supplier<Optional<AudiblePosition>> heard;
     private final Supplier<PlaybackRequest> played;
+    /** Blank for the first of each section. */
     private final String layer;
+
     private final TimingHabits habits;
     private final Consumer<PadHit> struck;
     private final Thread thread;
@@ -58,7 +60,7 @@ public final class SimulatedPlayer implements AutoCloseable {
      *
      * @param heard returns what is audible now
      * @param played returns what is playing
-     * @param layer name of the layer to play, in each section that has one
+     * @param layer name of the layer to play, in each section that has one; blank for the first of each section
      * @param struck gets each hit, on a thread of its own
      */
     public SimulatedPlayer(
@@ -127,9 +129,9 @@ public final class SimulatedPlayer implements AutoCloseable {
     }
 
     private Optional<LayerTimeline> timeline() {
-        int index = content.layerNames().indexOf(layer);
+        int index = layer.isBlank() ? 0 : content.layerNames().indexOf(layer);
         try {
-            return index < 0
+            return index < 0 || index >= content.layers().size()
                     ? Optional.empty()
                     : Optional.of(LayerTimeline.of(content.layers().get(index), content.phrase()));
         } catch (StrideException e) {

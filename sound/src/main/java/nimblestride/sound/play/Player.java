@@ -178,19 +178,24 @@ public final class Player implements AutoCloseable {
     }
 
     /**
-     * Returns whether a sound of the program began about then; false while stopped.
+     * Returns how loud a sound of the program is that began about then, from 0 to 1; 0 where none did, and while stopped.
      *
      * @param ago in seconds
      * @param within in seconds
      */
-    public boolean soundBegan(double ago, double within) {
+    public double loudness(double ago, double within) {
         return session.filter(Session::plays)
-                .filter(playing -> {
+                .map(playing -> {
                     int rate = playing.speaker.sampleRate();
                     long frame = heardFrame(playing.speaker) - Math.round(ago * rate);
-                    return own.beganNear(frame, Math.round(within * rate));
+                    return (double) volume * own.loudness(frame, Math.round(within * rate));
                 })
-                .isPresent();
+                .orElse(0.0);
+    }
+
+    /** Returns how loud the program was at its loudest in the last seconds, from 0 to 1. */
+    public double loudest() {
+        return (double) volume * own.loudest();
     }
 
     /**
@@ -281,6 +286,7 @@ public final class Player implements AutoCloseable {
                 }
                 if (ahead.hasRoomFor(OutputFeeder.BLOCK)) {
                     renderer.render(block, OutputFeeder.BLOCK);
+                    own.played(block);
                     ahead.put(block, OutputFeeder.BLOCK);
                 } else {
                     LockSupport.parkNanos(NANOS_PER_LOOK);

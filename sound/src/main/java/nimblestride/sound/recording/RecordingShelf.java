@@ -2,14 +2,14 @@ package nimblestride.sound.recording;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.security.DigestInputStream;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.EnumSet;
 import java.util.HexFormat;
+import java.util.UUID;
 import nimblestride.files.FileException;
 import nimblestride.files.SourceFile;
 
@@ -21,6 +21,7 @@ import nimblestride.files.SourceFile;
  */
 public record RecordingShelf(Path folder) {
     private static final String COMING = ".coming";
+    private static final int BLOCK = 1 << 16;
 
     /**
      * Copies a recording, unless one with the same content is there.
@@ -30,22 +31,49 @@ public record RecordingShelf(Path folder) {
      */
     public String add(Path source) {
         DecodedAudio.open(source, EnumSet.allOf(AudioKind.class)).close();
-        Path coming = folder.resolve(COMING);
-        try (InputStream in = SourceFile.open(source, "a recording")) {
-            MessageDigest digest = MessageDigest.getInstance("SHA-256");
+        try {
             Files.createDirectories(folder);
-            Files.copy(new DigestInputStream(in, digest), coming, StandardCopyOption.REPLACE_EXISTING);
-            String content = HexFormat.of().formatHex(digest.digest());
-            if (Files.exists(file(content))) {
-                Files.delete(coming);
-            } else {
-                Files.move(coming, file(content));
+            Path coming = folder.resolve(COMING + UUID.randomUUID());
+            try {
+                String content = SourceFile.read(source, "a recording", in -> copy(in, coming));
+                if (!Files.exists(file(content))) {
+                    Files.move(coming, file(content));
+                }
+                return content;
+            } finally {
+                Files.deleteIfExists(coming);
             }
-            return content;
-        } catch (NoSuchAlgorithmException e) {
-            throw new IllegalStateException("SHA-256 is missing", e);
         } catch (IOException e) {
             throw FileException.writing(folder, e);
+        }
+    }
+
+    /** Copies everything, and returns its SHA-256. A failure to write says so. */
+    private static String copy(InputStream in, Path file) throws IOException {
+        MessageDigest digest = sha256();
+        byte[] block = new byte[BLOCK];
+        try (OutputStream out = Files.newOutputStream(file)) {
+            for (int count = in.read(block); count > 0; count = in.read(block)) {
+                digest.update(block, 0, count);
+                write(out, block, count, file);
+            }
+        }
+        return HexFormat.of().formatHex(digest.digest());
+    }
+
+    private static void write(OutputStream out, byte[] block, int count, Path file) {
+        try {
+            out.write(block, 0, count);
+        } catch (IOException e) {
+            throw FileException.writing(file.getParent(), e);
+        }
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("SHA-256 is missing", e);
         }
     }
 

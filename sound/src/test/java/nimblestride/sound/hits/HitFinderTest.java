@@ -153,7 +153,9 @@ class HitFinderTest {
         HeardRecording heard = HeardRecording.of(file);
         assertThat(heard.seconds()).isCloseTo(8 * 11 * 0.25 + 2, within(0.01));
         assertThat(heard.hits()).hasSizeBetween(86, 90);
-        assertThat(RecordingMeters.of(heard.hits(), KnownAbout.NOTHING).get(0).phrase())
+        assertThat(RecordingMeters.of(heard.hits(), heard.seconds(), KnownAbout.NOTHING)
+                        .get(0)
+                        .phrase())
                 .isEqualTo(BarsText.read("11/8(3+3+3+2)"));
     }
 

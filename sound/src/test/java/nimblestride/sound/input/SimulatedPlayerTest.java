@@ -51,6 +51,12 @@ class SimulatedPlayerTest {
         assertThat(strikes(none, "snare", 100, 5_000)).containsExactly(1_000, 4_500);
         assertThat(strikes(none, "kick", 50, 2_100)).containsExactly(0, 1_000, 2_000);
         assertThat(strikes(none, "nobody", 100, 1_000)).isEmpty();
+        try (SimulatedPlayer first = new SimulatedPlayer(
+                Optional::empty, () -> new PlaybackRequest(EXERCISE, ClickSettings.NONE), "", none, strike -> {})) {
+            assertThat(first.hear(new AudiblePosition(0, 0)))
+                    .extracting(strike -> strike.voice().name())
+                    .containsExactly("kick");
+        }
     }
 
     @Test

@@ -29,6 +29,9 @@ public final class NoteValue implements Comparable<NoteValue> {
 
     private static final int LONG_BITS = Long.SIZE - 1;
 
+    /** Whole numbers of so many bits are exact as doubles. */
+    private static final int DOUBLE_BITS = 53;
+
     private final BigFraction fraction;
 
     private NoteValue(BigFraction fraction) {
@@ -110,7 +113,10 @@ public final class NoteValue implements Comparable<NoteValue> {
 
     /** Returns the nearest {@code double}, in whole notes. Use it for drawing only. */
     public double toDouble() {
-        return fraction.doubleValue();
+        BigInteger above = fraction.getNumerator();
+        BigInteger below = fraction.getDenominator();
+        boolean exact = above.bitLength() <= DOUBLE_BITS && below.bitLength() <= DOUBLE_BITS;
+        return exact ? above.doubleValue() / below.doubleValue() : fraction.doubleValue();
     }
 
     /** Returns whether the value is zero. */

@@ -14,7 +14,6 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.core.transcription.recording.UnitFinder.Unit;
 import nimblestride.core.transcription.repetition.MeterFinder;
 import nimblestride.core.transcription.repetition.MeterProposal;
 import nimblestride.core.transcription.repetition.VoiceLine;
@@ -36,6 +35,9 @@ public final class RecordingMeters {
 
     private static final double LEAST_USUAL = 0.15;
     private static final double QUARTER = 4;
+    /** How sure a loop is beside bars that really repeat. */
+    private static final double LOOPED = 0.7;
+
     /** How sure bars are that somebody says but nothing confirms. */
     private static final double UNCONFIRMED = 0.1;
 
@@ -57,11 +59,34 @@ public final class RecordingMeters {
     /**
      * Returns proposals, the likeliest first; none where there are too few hits, or nothing repeats. Where bars are known,
      * all proposals have them.
+     *
+     * @param seconds that the recording lasts
      */
-    public static List<RecordingProposal> of(List<HeardHit> hits, KnownAbout known) {
+    public static List<RecordingProposal> of(List<HeardHit> hits, double seconds, KnownAbout known) {
         List<HeardHit> heard =
                 known.ones().isEmpty() ? hits : fromThe1(hits, known.ones().get(0));
-        return heard.size() < FEWEST_HITS ? List.of() : found(heard, known);
+        Map<String, RecordingProposal> best = new LinkedHashMap<>();
+        if (heard.size() >= FEWEST_HITS) {
+            UnitFinder.of(heard)
+                    .forEach(unit -> propose(heard, UnitTrack.of(heard, unit.seconds()), known, unit.fit(), best));
+        }
+        if (known.ones().isEmpty() && RecordingLoop.maybe(hits, seconds)) {
+            RecordingLoop loop = new RecordingLoop(hits, seconds);
+            Map<String, RecordingProposal> looped = new LinkedHashMap<>();
+            List<HeardHit> rounds = loop.rounds();
+            loop.units()
+                    .forEach(unit -> propose(
+                            rounds, UnitTrack.steady(rounds, unit.seconds()), known, LOOPED * unit.fit(), looped));
+            looped.forEach((name, proposal) -> loop.once(proposal).ifPresent(one -> keep(name, one, best)));
+        }
+        return best.values().stream()
+                .sorted(Comparator.comparingDouble(RecordingProposal::sureness).reversed())
+                .limit(MAX_PROPOSED)
+                .toList();
+    }
+
+    private static void keep(String name, RecordingProposal proposal, Map<String, RecordingProposal> best) {
+        best.merge(name, proposal, (one, other) -> one.sureness() >= other.sureness() ? one : other);
     }
 
     /** Returns the hits from the one that is nearest to a tap on; the tap itself where none is near. */
@@ -76,22 +101,19 @@ public final class RecordingMeters {
         return after;
     }
 
-    private static List<RecordingProposal> found(List<HeardHit> hits, KnownAbout known) {
-        Map<String, RecordingProposal> best = new LinkedHashMap<>();
-        for (Unit unit : UnitFinder.of(hits)) {
-            UnitTrack track = UnitTrack.of(hits, unit.seconds());
-            for (int under : DENOMINATORS) {
-                double tempo = 60 / (track.unit() * under / QUARTER);
-                double usual = known.tempo().isPresent() ? 1 : usual(tempo);
-                if (known.allows(tempo) && usual >= LEAST_USUAL) {
-                    propose(hits, track, under, known, unit.fit() * usual, best);
-                }
+    private static void propose(
+            List<HeardHit> hits,
+            UnitTrack track,
+            KnownAbout known,
+            double weight,
+            Map<String, RecordingProposal> best) {
+        for (int under : DENOMINATORS) {
+            double tempo = 60 / (track.unit() * under / QUARTER);
+            double usual = known.tempo().isPresent() ? 1 : usual(tempo);
+            if (known.allows(tempo) && usual >= LEAST_USUAL) {
+                propose(hits, track, under, known, usual * weight, best);
             }
         }
-        return best.values().stream()
-                .sorted(Comparator.comparingDouble(RecordingProposal::sureness).reversed())
-                .limit(MAX_PROPOSED)
-                .toList();
     }
 
     private static void propose(
@@ -108,7 +130,7 @@ public final class RecordingMeters {
             int first = firstOf1(hits, track, (int) cycle.wholePartsOf(unit));
             if (first > 0) {
                 List<HeardHit> later = hits.subList(first, hits.size());
-                proposeFrom(later, UnitTrack.of(later, track.unit()), under, known, weight, best);
+                proposeFrom(later, track.from(first), under, known, weight, best);
                 return;
             }
         }
@@ -167,8 +189,7 @@ public final class RecordingMeters {
                     sureness(meter, track, unit) * weight,
                     meter.why(),
                     ones(bars, track, unit));
-            String same = bars + " at " + Math.round(tempo);
-            best.merge(same, proposal, (one, other) -> one.sureness() >= other.sureness() ? one : other);
+            keep(bars + " at " + Math.round(tempo), proposal, best);
         }
     }
 

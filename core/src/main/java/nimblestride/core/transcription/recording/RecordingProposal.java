@@ -51,8 +51,7 @@ public record RecordingProposal(
     /** Returns a beat for each bar line; whole cycles before the first one count too. */
     public BeatMap beats() {
         Phrase phrase = phrase();
-        double wholeNote = 4 * 60 / tempo;
-        double cycle = phrase.length().toDouble() * wholeNote;
+        double cycle = cycleSeconds();
         double first = ones.isEmpty() ? 0 : ones.get(0);
         long before = (long) Math.floor((first + CUT_OFF) / cycle);
         NoteValue offset = phrase.length().times(before);
@@ -69,6 +68,18 @@ public record RecordingProposal(
             return BeatMap.steady(first, exerciseTempo());
         }
         return new BeatMap(beats);
+    }
+
+    /** Returns how long one cycle lasts, in seconds. */
+    double cycleSeconds() {
+        return phrase().length().toDouble() * 4 * 60 / tempo;
+    }
+
+    /** Returns this without the 1s from some time on, in seconds, for another reason. */
+    RecordingProposal until(double seconds, String reason) {
+        List<Double> before =
+                ones.stream().filter(one -> one < seconds - CUT_OFF).toList();
+        return new RecordingProposal(bars, unit, tempo, sureness, reason, before);
     }
 
     /** Returns the bars as a phrase. */

@@ -3,6 +3,7 @@ package nimblestride.core.transcription.recording;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Finds units that explain how far hits are apart: lengths of which most gaps are whole numbers. Gaps between hits near
@@ -18,6 +19,9 @@ final class UnitFinder {
     private static final int MOST_HITS = 1_500;
     private static final int MOST_FOUND = 6;
     private static final double LEAST = 0.25;
+    /** Whole numbers of units are few, so less is enough to believe in one. */
+    private static final double LEAST_DIVIDING = 0.12;
+
     /** What fits worse than this share of the best is no unit. */
     private static final double NEARLY = 0.5;
     /** Hits nearer than this are one hit. */
@@ -36,6 +40,16 @@ final class UnitFinder {
 
     private UnitFinder() {}
 
+    /** Returns units of which a time is a whole number, the best first. */
+    static List<Unit> dividing(List<HeardHit> hits, double time) {
+        List<Gap> gaps = gaps(hits.subList(0, Math.min(MOST_HITS, hits.size())));
+        List<Unit> all = IntStream.rangeClosed((int) (time / LONGEST), (int) Math.ceil(time / SHORTEST))
+                .filter(count -> count > 0)
+                .mapToObj(count -> new Unit(time / count, fit(gaps, time / count)))
+                .toList();
+        return best(peaks(all, LEAST_DIVIDING));
+    }
+
     /** Returns units, the best first. */
     static List<Unit> of(List<HeardHit> hits) {
         List<Gap> gaps = gaps(hits.subList(0, Math.min(MOST_HITS, hits.size())));
@@ -43,13 +57,20 @@ final class UnitFinder {
         for (double seconds = SHORTEST; seconds < LONGEST; seconds *= STEP) {
             all.add(new Unit(seconds, fit(gaps, seconds)));
         }
-        List<Unit> peaks = new ArrayList<>();
-        for (int i = 1; i + 1 < all.size(); i++) {
-            double fit = all.get(i).fit;
-            if (fit >= LEAST && fit > all.get(i - 1).fit && fit >= all.get(i + 1).fit) {
-                peaks.add(all.get(i));
-            }
-        }
+        return best(peaks(all, LEAST));
+    }
+
+    /** Returns those that fit better than their neighbors. */
+    private static List<Unit> peaks(List<Unit> all, double least) {
+        return IntStream.range(1, all.size() - 1)
+                .filter(i -> all.get(i).fit >= least
+                        && all.get(i).fit > all.get(i - 1).fit
+                        && all.get(i).fit >= all.get(i + 1).fit)
+                .mapToObj(all::get)
+                .toList();
+    }
+
+    private static List<Unit> best(List<Unit> peaks) {
         double best = peaks.stream().mapToDouble(Unit::fit).max().orElse(0);
         return peaks.stream()
                 .filter(unit -> unit.fit >= NEARLY * best)

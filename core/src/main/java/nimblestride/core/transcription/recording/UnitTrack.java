@@ -3,6 +3,7 @@ package nimblestride.core.transcription.recording;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Numbers hits by a unit that may drift: each hit gets the number of the unit it falls on, from the first hit. */
 final class UnitTrack {
@@ -13,8 +14,11 @@ final class UnitTrack {
     /** A unit stays within this share of what it was found to be. */
     private static final double MOST_DRIFT = 0.25;
 
-    /** How many units to each side smooth the time of one. */
-    private static final int SMOOTHED_OVER = 6;
+    /** Hits up to so many seconds to each side smooth the time of a unit; in more time the tempo bends. */
+    private static final double SMOOTHED_OVER = 1.1;
+
+    private static final int FEWEST_SMOOTHED = 2;
+    private static final int MOST_SMOOTHED = 6;
 
     /** The unit of each hit, in the order of the hits. */
     private final int[] numbers;
@@ -44,21 +48,42 @@ final class UnitTrack {
                 number += units;
             }
         }
-        return smoothed(hits, numbers);
+        int around = (int) Math.round(SMOOTHED_OVER / unit);
+        return smoothed(hits, numbers, Math.max(FEWEST_SMOOTHED, Math.min(MOST_SMOOTHED, around)));
     }
 
-    /** Returns the time of each unit, from a straight line through the hits around it. */
-    private static UnitTrack smoothed(List<HeardHit> hits, int[] numbers) {
+    /** Lays hits on a unit of exactly some length, in the place that fits them best. */
+    static UnitTrack steady(List<HeardHit> hits, double unit) {
+        double x = 0;
+        double y = 0;
+        for (HeardHit hit : hits) {
+            double turn = 2 * Math.PI * hit.at() / unit;
+            x += hit.strength() * Math.cos(turn);
+            y += hit.strength() * Math.sin(turn);
+        }
+        double phase = unit * Math.atan2(y, x) / (2 * Math.PI);
+        long first = Math.round((hits.get(0).at() - phase) / unit);
+        int[] numbers = hits.stream()
+                .mapToInt(hit -> (int) (Math.round((hit.at() - phase) / unit) - first))
+                .toArray();
+        double[] seconds = IntStream.rangeClosed(0, numbers[numbers.length - 1])
+                .mapToDouble(number -> phase + (first + number) * unit)
+                .toArray();
+        return new UnitTrack(numbers, seconds);
+    }
+
+    /** Returns the time of each unit, from a straight line through the hits so many units around it. */
+    private static UnitTrack smoothed(List<HeardHit> hits, int[] numbers, int reach) {
         int last = Arrays.stream(numbers).max().orElse(0);
         double[] seconds = new double[last + 1];
         List<Integer> around = new ArrayList<>();
         int from = 0;
         for (int unit = 0; unit <= last; unit++) {
-            while (numbers[from] < unit - SMOOTHED_OVER) {
+            while (numbers[from] < unit - reach) {
                 from++;
             }
             around.clear();
-            for (int i = from; i < numbers.length && numbers[i] <= unit + SMOOTHED_OVER; i++) {
+            for (int i = from; i < numbers.length && numbers[i] <= unit + reach; i++) {
                 around.add(i);
             }
             seconds[unit] = around.size() < 2 ? between(hits, numbers, from, unit) : line(hits, numbers, around, unit);
@@ -97,6 +122,16 @@ final class UnitTrack {
         }
         double width = count * sumXX - sumX * sumX;
         return width == 0 ? sumY / count : (sumY * sumXX - sumX * sumXY) / width;
+    }
+
+    /** Returns this from a hit on, which becomes the first. */
+    UnitTrack from(int hit) {
+        int unit = numbers[hit];
+        return new UnitTrack(
+                Arrays.stream(numbers, hit, numbers.length)
+                        .map(number -> number - unit)
+                        .toArray(),
+                Arrays.copyOfRange(seconds, unit, seconds.length));
     }
 
     /** Returns on which unit a hit falls. */

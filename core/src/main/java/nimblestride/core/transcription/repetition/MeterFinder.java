@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.NavigableMap;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.words.Counted;
@@ -25,7 +24,6 @@ public final class MeterFinder {
     public static final int MAX_PROPOSED = 4;
 
     private static final int FINEST = 16;
-    private static final NoteValue SIXTEENTH = NoteValue.of(1, FINEST);
     /** The shortest bar: five sixteenths. */
     private static final int MIN_LENGTH = 5;
 
@@ -93,24 +91,18 @@ public final class MeterFinder {
     private List<Candidate> candidates() {
         int longest =
                 (int) Math.min(MAX_IN_WHOLES * FINEST, length.times(FINEST).wholePartsOf(NoteValue.WHOLE) / 2);
-        List<double[]> again = new ArrayList<>();
-        for (VoiceLine line : lines) {
-            double[] own = new double[longest + 1];
-            for (int sixteenths = 1; sixteenths <= longest; sixteenths++) {
-                own[sixteenths] = again(line, NoteValue.of(sixteenths, FINEST));
-            }
-            again.add(own);
-        }
+        List<LineRepeats> repeats = lines.stream()
+                .map(line -> new LineRepeats(line, first, longest))
+                .toList();
         List<Candidate> all = new ArrayList<>();
         for (int sixteenths = MIN_LENGTH; sixteenths <= longest; sixteenths++) {
             double beyond = 0;
             double room = 0;
-            for (int i = 0; i < lines.size(); i++) {
-                double chance = byChance(lines.get(i), again.get(i));
-                int weight = lines.get(i).strokes().size();
+            for (LineRepeats line : repeats) {
+                double chance = line.byChance();
                 if (1 - chance > TELLS_NOTHING) {
-                    beyond += weight * (again.get(i)[sixteenths] - chance);
-                    room += weight * (1 - chance);
+                    beyond += line.hits() * (line.after(sixteenths) - chance);
+                    room += line.hits() * (1 - chance);
                 }
             }
             if (room > 0) {
@@ -126,51 +118,6 @@ public final class MeterFinder {
                 .noneMatch(other -> other.sixteenths < candidate.sixteenths
                         && candidate.sixteenths % other.sixteenths == 0
                         && other.share >= candidate.share - AS_GOOD);
-    }
-
-    /**
-     * Returns what repeats by chance: the average over all lengths that are whole numbers of the line's own pulse.
-     */
-    private double byChance(VoiceLine line, double[] again) {
-        NoteValue pulse = line.strokes().keySet().stream()
-                .map(at -> at.minus(first))
-                .filter(at -> !at.isZero())
-                .reduce(NoteValue::greatestCommonDivisor)
-                .orElse(SIXTEENTH);
-        int step = pulse.isMultipleOf(SIXTEENTH) ? (int) Math.min(again.length, pulse.wholePartsOf(SIXTEENTH)) : 1;
-        double sum = 0;
-        int count = 0;
-        for (int i = step; i < again.length; i += step) {
-            sum += again[i];
-            count++;
-        }
-        return count == 0 ? 0 : sum / count;
-    }
-
-    /** Returns how many of the hits that could repeat so much later do, and were there before. */
-    private double again(VoiceLine line, NoteValue later) {
-        int could = 0;
-        int does = 0;
-        for (Map.Entry<NoteValue, Stroke> stroke : line.strokes().entrySet()) {
-            NoteValue next = stroke.getKey().plus(later);
-            if (next.compareTo(line.length()) < 0) {
-                could++;
-                does += alike(stroke.getValue(), line.strokes().get(next)) ? 1 : 0;
-            }
-            if (stroke.getKey().compareTo(first.plus(later)) >= 0) {
-                could++;
-                does += alike(
-                                stroke.getValue(),
-                                line.strokes().get(stroke.getKey().minus(later)))
-                        ? 1
-                        : 0;
-            }
-        }
-        return could == 0 ? 0 : (double) does / could;
-    }
-
-    private static boolean alike(Stroke one, Stroke other) {
-        return other != null && one.level().isAccent() == other.level().isAccent();
     }
 
     private MeterProposal proposal(Candidate candidate) {

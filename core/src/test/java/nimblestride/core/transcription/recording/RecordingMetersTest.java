@@ -36,6 +36,11 @@ class RecordingMetersTest {
         return hits;
     }
 
+    /** Listens to hits in a recording too long for a loop. */
+    private static List<RecordingProposal> found(List<HeardHit> hits, KnownAbout known) {
+        return RecordingMeters.of(hits, 60, known);
+    }
+
     /** With a spread of 10 ms, the bar that was played comes first, or as often as it repeats. */
     @ParameterizedTest
     @CsvSource({
@@ -47,7 +52,7 @@ class RecordingMetersTest {
         "khhshhsh.h,10/8,0.23"
     })
     void theBarThatWasPlayedComesFirst(String bar, String meter, double unit) {
-        List<RecordingProposal> proposals = RecordingMeters.of(played(bar, 14, unit, 0.010, 0), KnownAbout.NOTHING);
+        List<RecordingProposal> proposals = found(played(bar, 14, unit, 0.010, 0), KnownAbout.NOTHING);
         RecordingProposal first = proposals.get(0);
         assertThat(first.phrase().length()).isEqualTo(BarsText.read(meter).length());
         assertThat(first.tempo()).isCloseTo(30 / unit, within(0.5));
@@ -63,9 +68,8 @@ class RecordingMetersTest {
     @Test
     void theOnesFollowATempoThatDrifts() {
         String bar = "khhshhkhhsh";
-        List<Double> ones = RecordingMeters.of(played(bar, 20, 0.2, 0, 0.05), KnownAbout.NOTHING)
-                .get(0)
-                .ones();
+        List<Double> ones =
+                found(played(bar, 20, 0.2, 0, 0.05), KnownAbout.NOTHING).get(0).ones();
         double at = 0.4;
         for (int i = 0; i < 20 * bar.length(); i++) {
             if (i % bar.length() == 0) {
@@ -79,14 +83,13 @@ class RecordingMetersTest {
     void whatIsKnownIsTaken() {
         List<HeardHit> hits = played("khshsh.", 14, 0.25, 0.005, 0);
         KnownAbout bars = new KnownAbout(Optional.of(BarsText.read("3/4, 4/4")), OptionalDouble.empty(), List.of());
-        assertThat(RecordingMeters.of(hits, bars)).isNotEmpty().allMatch(proposal -> BarsText.write(proposal.phrase())
+        assertThat(found(hits, bars)).isNotEmpty().allMatch(proposal -> BarsText.write(proposal.phrase())
                 .equals("3/4, 4/4"));
         KnownAbout slow = new KnownAbout(Optional.empty(), OptionalDouble.of(60), List.of());
-        assertThat(RecordingMeters.of(hits, slow).get(0).tempo()).isCloseTo(60, within(1.0));
-        assertThat(BarsText.write(RecordingMeters.of(hits, slow).get(0).phrase()))
-                .startsWith("7/16");
+        assertThat(found(hits, slow).get(0).tempo()).isCloseTo(60, within(1.0));
+        assertThat(BarsText.write(found(hits, slow).get(0).phrase())).startsWith("7/16");
         KnownAbout wrong = new KnownAbout(Optional.empty(), OptionalDouble.of(83), List.of());
-        assertThat(RecordingMeters.of(hits, wrong)).isEmpty();
+        assertThat(found(hits, wrong)).isEmpty();
     }
 
     /** Two light hits lead in: the bar starts with the kick all the same. */
@@ -97,7 +100,7 @@ class RecordingMetersTest {
         hits.add(new HeardHit(0.60, 0.1, 0.3, 0.6));
         played("khshsh.", 14, 0.25, 0.004, 0)
                 .forEach(hit -> hits.add(new HeardHit(hit.at() + 0.45, hit.low(), hit.middle(), hit.high())));
-        RecordingProposal first = RecordingMeters.of(hits, KnownAbout.NOTHING).get(0);
+        RecordingProposal first = found(hits, KnownAbout.NOTHING).get(0);
         assertThat(first.phrase().length()).isEqualTo(NoteValue.of(7, 8));
         assertThat(first.ones().get(0)).isCloseTo(0.85, within(0.015));
     }
@@ -113,8 +116,7 @@ class RecordingMetersTest {
                 .forEach(hit -> hits.add(new HeardHit(hit.at() + 0.45, hit.low(), hit.middle(), hit.high())));
         double bar = 7 * 0.25;
         List<Double> taps = List.of(0.87, 0.85 + bar, 0.88 + 2 * bar);
-        RecordingProposal first = RecordingMeters.of(
-                        hits, new KnownAbout(Optional.empty(), OptionalDouble.empty(), taps))
+        RecordingProposal first = found(hits, new KnownAbout(Optional.empty(), OptionalDouble.empty(), taps))
                 .get(0);
         assertThat(first.phrase().length()).isEqualTo(NoteValue.of(7, 8));
         assertThat(first.ones().get(0)).isCloseTo(0.85, within(0.015));
@@ -125,9 +127,8 @@ class RecordingMetersTest {
 
     @Test
     void tooFewHitsAndHitsWithoutAnyOrderHaveNoMeter() {
-        assertThat(RecordingMeters.of(List.of(), KnownAbout.NOTHING)).isEmpty();
-        assertThat(RecordingMeters.of(played("khs", 1, 0.3, 0, 0), KnownAbout.NOTHING))
-                .isEmpty();
+        assertThat(found(List.of(), KnownAbout.NOTHING)).isEmpty();
+        assertThat(found(played("khs", 1, 0.3, 0, 0), KnownAbout.NOTHING)).isEmpty();
         Random random = new Random(3);
         List<HeardHit> rain = new ArrayList<>();
         double at = 0;
@@ -135,7 +136,7 @@ class RecordingMetersTest {
             at += 0.05 + random.nextExponential() * 0.2;
             rain.add(new HeardHit(at, random.nextDouble(), random.nextDouble(), random.nextDouble()));
         }
-        assertThat(RecordingMeters.of(rain, KnownAbout.NOTHING))
+        assertThat(found(rain, KnownAbout.NOTHING))
                 .allMatch(proposal -> proposal.sure().equals("perhaps"));
     }
 
@@ -146,9 +147,45 @@ class RecordingMetersTest {
         for (HeardHit hit : played("khshsh.", 8, 0.25, 0, 0)) {
             hits.add(new HeardHit(hit.at() + 7 * 0.25 * 14, hit.low(), hit.middle(), hit.high()));
         }
-        RecordingProposal first = RecordingMeters.of(hits, KnownAbout.NOTHING).get(0);
+        RecordingProposal first = found(hits, KnownAbout.NOTHING).get(0);
         assertThat(first.phrase().length()).isEqualTo(BarsText.read("7/8").length());
         assertThat(first.ones()).hasSizeGreaterThanOrEqualTo(21).allMatch(Double::isFinite);
         assertThat(first.ones().get(14)).isCloseTo(0.4 + 14 * 7 * 0.25, within(0.02));
+    }
+
+    /** One bar of a loop repeats nothing by itself; its length says how it goes on. */
+    @Test
+    void aLoopGoesOnWhenItIsOver() {
+        List<HeardHit> hits = new ArrayList<>();
+        played("khshhsk.hsh", 1, 0.2, 0.003, 0)
+                .forEach(hit -> hits.add(new HeardHit(hit.at() - 0.38, hit.low(), hit.middle(), hit.high())));
+        assertThat(found(hits, KnownAbout.NOTHING))
+                .allMatch(proposal -> !proposal.phrase().length().equals(NoteValue.of(11, 8)));
+        RecordingProposal first =
+                RecordingMeters.of(hits, 11 * 0.2, KnownAbout.NOTHING).get(0);
+        assertThat(first.phrase().length()).isEqualTo(NoteValue.of(11, 8));
+        assertThat(first.tempo()).isCloseTo(150, within(0.01));
+        assertThat(first.ones()).hasSize(1);
+        assertThat(first.why()).isEqualTo("as a loop, it is 1 bar long");
+    }
+
+    /** Where the tempo bends and hits are far apart, a 1 stays near its hit. */
+    @Test
+    void fewHitsFollowATempoThatBends() {
+        List<HeardHit> hits = new ArrayList<>();
+        List<Double> ones = new ArrayList<>();
+        double at = 0.3;
+        for (int beat = 0; beat < 45; beat++) {
+            boolean one = beat % 5 == 0;
+            if (one) {
+                ones.add(at);
+            }
+            hits.add(new HeardHit(at, one ? 1 : 0.1, beat % 5 == 3 ? 1 : 0.2, 0.5));
+            at += 0.53 * (1 + 0.05 * Math.sin(2 * Math.PI * beat / 45));
+        }
+        List<Double> found = found(hits, KnownAbout.NOTHING).get(0).ones();
+        for (double one : ones) {
+            assertThat(found).anySatisfy(each -> assertThat(each).isCloseTo(one, within(0.010)));
+        }
     }
 }

@@ -69,8 +69,7 @@ final class StripPainter {
     }
 
     private void loudness(StripScale scale, double top, double tall) {
-        g.setStroke(palette.line());
-        g.setLineWidth(1);
+        g.setFill(palette.line());
         double middle = top + tall / 2;
         double last = content.recording().seconds();
         for (int x = (int) StripScale.MARGIN; x < scale.width() - StripScale.MARGIN; x++) {
@@ -78,7 +77,7 @@ final class StripPainter {
             double to = content.beats().secondsAt(scale.wholes(x + 1.0));
             if (to > 0 && from < last) {
                 double half = Math.sqrt(content.heard().loudness(from, to)) * tall / 2;
-                g.strokeLine(x + 0.5, middle - half, x + 0.5, middle + half);
+                g.fillRect(x, middle - half, 1, 2 * half);
             }
         }
     }

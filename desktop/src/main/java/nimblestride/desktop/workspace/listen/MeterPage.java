@@ -57,8 +57,8 @@ final class MeterPage extends VBox implements Page {
         BEATS
     }
 
-    /** What was asked: from these hits, with that known. */
-    private record Question(List<HeardHit> hits, KnownAbout known) {}
+    /** What was asked: from these hits, in so many seconds, with that known. */
+    private record Question(List<HeardHit> hits, double seconds, KnownAbout known) {}
 
     MeterPage(OpenRecording recording, RecordingEdits edits) {
         this.recording = recording;
@@ -140,13 +140,13 @@ final class MeterPage extends VBox implements Page {
             answer.setText(now.isEmpty() ? "No recording yet. Open one on the page Recording." : HOW);
             return;
         }
-        Question question = new Question(recording.hits(now.get()), known());
+        Question question = new Question(recording.hits(now.get()), now.get().seconds(), known());
         if (asked.equals(Optional.of(question))) {
             return;
         }
         asked = Optional.of(question);
         answer.setText(tapped() + "Listening\u2026");
-        finding.ask(() -> RecordingMeters.of(question.hits, question.known), this::show);
+        finding.ask(() -> RecordingMeters.of(question.hits, question.seconds, question.known), this::show);
     }
 
     private String tapped() {

@@ -19,6 +19,7 @@ import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.playback.LoadedRecording;
 import nimblestride.desktop.playback.OpenRecording;
 import nimblestride.sound.recording.RecordingShelf;
+import nimblestride.sound.recording.SecondThread;
 
 /** Makes an exercise of a recording: copies it into the Book's folder, listens to it, and takes the likeliest meter. */
 public final class RecordingImport {
@@ -48,14 +49,16 @@ public final class RecordingImport {
     }
 
     private static Heard heard(RecordingShelf shelf, Path file) {
-        String content = shelf.add(file);
-        LoadedRecording loaded = OpenRecording.read(content, shelf.file(content));
-        return new Heard(loaded, exercise(file.getFileName().toString(), loaded));
+        try (SecondThread copying = new SecondThread("copying")) {
+            LoadedRecording loaded = OpenRecording.read(copying.begin(() -> shelf.add(file)), file);
+            return new Heard(loaded, exercise(file.getFileName().toString(), loaded));
+        }
     }
 
     private static Exercise exercise(String fileName, LoadedRecording loaded) {
         List<HeardHit> hits = loaded.heard().hits();
-        List<RecordingProposal> proposals = RecordingMeters.of(hits, KnownAbout.NOTHING);
+        List<RecordingProposal> proposals =
+                RecordingMeters.of(hits, loaded.heard().seconds(), KnownAbout.NOTHING);
         Phrase phrase = proposals.isEmpty()
                 ? Phrase.of(Bar.of(Meter.of(4, 4)))
                 : proposals.get(0).phrase();

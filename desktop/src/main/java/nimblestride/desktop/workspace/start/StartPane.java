@@ -50,6 +50,7 @@ public final class StartPane extends VBox {
     private final FlowLine recent = new FlowLine();
     private final Label practice = new WrappedLabel("", "quiet");
     private final Label lessons = new WrappedLabel("", "quiet");
+    private final Label recording = new WrappedLabel("Hear which meter it is in, and play it slowly.", "quiet");
     private final Consumer<ExerciseSummary> openRecent;
 
     public StartPane(Choice choice) {
@@ -66,7 +67,8 @@ public final class StartPane extends VBox {
         HBox today = new HBox(
                 10,
                 today("Today's practice", practice, "start-today", () -> choice.open(PageId.TODAY)),
-                today("Today's lessons", lessons, "start-lessons", () -> choice.open(PageId.LESSONS)));
+                today("Today's lessons", lessons, "start-lessons", () -> choice.open(PageId.LESSONS)),
+                today("A recording", recording, "start-recording", () -> choice.open(PageId.RECORDING)));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
         SmallButton close = new SmallButton("Close", "start-leave", choice::leave);
