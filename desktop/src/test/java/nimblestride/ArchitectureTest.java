@@ -49,6 +49,8 @@ class ArchitectureTest {
             .definedBy("nimblestride.formats..")
             .layer("sound")
             .definedBy("nimblestride.sound..")
+            .layer("web")
+            .definedBy("nimblestride.web..")
             .layer("store")
             .definedBy("nimblestride.store..")
             .layer("terminal")
@@ -63,12 +65,14 @@ class ArchitectureTest {
             .mayOnlyAccessLayers("core", "files")
             .whereLayer("sound")
             .mayOnlyAccessLayers("core", "files")
+            .whereLayer("web")
+            .mayOnlyAccessLayers("core", "files", "formats", "sound")
             .whereLayer("store")
             .mayOnlyAccessLayers("core", "files")
             .whereLayer("terminal")
-            .mayOnlyAccessLayers("core", "files", "formats", "sound")
+            .mayOnlyAccessLayers("core", "files", "formats", "sound", "web")
             .whereLayer("desktop")
-            .mayOnlyAccessLayers("core", "files", "formats", "sound", "store");
+            .mayOnlyAccessLayers("core", "files", "formats", "sound", "web", "store");
 
     @ArchTest
     static final ArchRule packagesFormNoCycle =

@@ -37,7 +37,7 @@ final class ExportCommand implements Callable<Integer> {
             names = "--as",
             paramLabel = "FORMS",
             required = true,
-            description = "json, musicxml, mxl, midi, wav, pdf, svg, png, separated by commas")
+            description = "json, musicxml, mxl, midi, wav, html, csv, pdf, svg, png, separated by commas")
     private String forms;
 
     @Option(names = "--to", paramLabel = "DIR", required = true, description = "the folder to write into")

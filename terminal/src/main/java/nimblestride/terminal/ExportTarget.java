@@ -16,6 +16,8 @@ import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.wav.WavFile;
+import nimblestride.web.PageContent;
+import nimblestride.web.PracticePage;
 
 /**
  * A format of {@code stride export}.
@@ -36,7 +38,9 @@ record ExportTarget(String typed, String ending, Writing writing) {
 
     private static final List<ExportTarget> ALL = Stream.concat(
                     Arrays.stream(ExportFormat.values()).map(ExportTarget::read),
-                    Stream.of(new ExportTarget("wav", "wav", ExportTarget::sounding)))
+                    Stream.of(
+                            new ExportTarget("wav", "wav", ExportTarget::sounding),
+                            new ExportTarget("html", "html", ExportTarget::page)))
             .toList();
 
     private static ExportTarget read(ExportFormat form) {
@@ -51,6 +55,11 @@ record ExportTarget(String typed, String ending, Writing writing) {
         PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE).mixed(Mix.IN_A_ROOM);
         RecordedKit kit = new RecordedKit(WavFile.SAMPLE_RATE);
         AtomicFile.write(target, out -> WavFile.DEFAULT.write(take, kit, out, WavFile.Progress.TO_THE_END));
+    }
+
+    /** Writes a practice page for anybody. */
+    private static void page(Exercise exercise, Path target) {
+        AtomicFile.write(target, PracticePage.write(PageContent.of(exercise)));
     }
 
     /** Returns the format with a name; empty for none. */

@@ -65,7 +65,8 @@ public enum PageId {
     SHEET(SHARE, "Sheet", "Set up the page, then print or export it"),
     NOTATION(SHARE, "Notation", "Compare ways to write the same music, easiest to read first"),
     BOOKLET(SHARE, "Booklet", "Print several exercises as one booklet"),
-    SOUND_FILE(SHARE, "Audio file", "Export what plays now as a WAV file");
+    SOUND_FILE(SHARE, "Audio file", "Export what plays now as a WAV file"),
+    WEB_PAGE(SHARE, "Web page", "Export a page that plays on any phone");
 
     private final WorkspaceId workspace;
     private final String title;

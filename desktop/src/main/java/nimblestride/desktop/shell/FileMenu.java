@@ -34,6 +34,10 @@ final class FileMenu extends Menu {
                             services.navigation().open(PageId.SOUND_FILE);
                             share.writeSound();
                         }),
+                        MenuItems.item("Web page…", () -> {
+                            services.navigation().open(PageId.WEB_PAGE);
+                            share.writeWebPage();
+                        }),
                         MenuItems.item("The file it was imported from…", "Shortcut+Shift+O", files::saveOriginal),
                         new SeparatorMenuItem(),
                         MenuItems.item("The whole Book…", "Shortcut+Shift+W", services.export()::book));

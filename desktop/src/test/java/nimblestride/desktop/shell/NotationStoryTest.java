@@ -18,6 +18,7 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.time.meter.Meter;
+import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.view.staff.DrawingList;
 import nimblestride.desktop.view.staff.StaffView;
 import nimblestride.formats.export.ExportFormat;
@@ -209,5 +210,26 @@ class NotationStoryTest extends WindowStory {
                     .contains("Parade", "First Lamp")
                     .doesNotContain("Second Lamp");
         }
+    }
+
+    /** The page for a phone says for whom it is and what to do, in the teacher's words. */
+    @Test
+    void aWebPageIsExportedForAStudent() throws Exception {
+        lay("7/8(2+2+3)", "snare every 1/8");
+        interact(() -> window.open(PageId.WEB_PAGE));
+        retype("#web-whom", "Wren");
+        clickOn("#web-to-do").write("Slowly, please");
+        Path file = home.resolve("ferry.html");
+        answers.save.add(file);
+        clickOn("#web-write");
+        until(() -> shows("Exported"));
+        assertThat(file)
+                .content()
+                .contains("<h1>Ferry Steps</h1>")
+                .contains("For Wren")
+                .contains("Slowly, please");
+        // Who it is for is the same on the sheet.
+        interact(() -> window.open(PageId.SHEET));
+        assertThat(text("#for-whom")).isEqualTo("Wren");
     }
 }

@@ -15,11 +15,12 @@ import nimblestride.desktop.ui.page.PagedPane;
 import nimblestride.desktop.ui.page.Workspace;
 import nimblestride.sound.kit.SampleSet;
 
-/** The Share workspace: the page as it prints, notations, booklets, and audio files. */
+/** The Share workspace: the page as it prints, notations, booklets, audio files, and web pages. */
 public final class ShareWorkspace extends PagedPane implements Workspace {
     private final ObjectProperty<Sheet> sheet;
     private final LazyPage<SheetPage> page;
     private final LazyPage<SoundFilePage> sound;
+    private final LazyPage<WebPage> web;
 
     /**
      * Creates the pages.
@@ -44,6 +45,7 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
         add(PageId.NOTATION, () -> new NotationPage(document, sheet, services.status()));
         add(PageId.BOOKLET, () -> new BookletPage(sheet, book, services.export()));
         sound = add(PageId.SOUND_FILE, () -> new SoundFilePage(transport, sounds, commands, services));
+        web = add(PageId.WEB_PAGE, () -> new WebPage(document, sheet, commands, services));
         open(PageId.SHEET);
     }
 
@@ -60,5 +62,10 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
     /** Exports what would play now as a WAV file. */
     public void writeSound() {
         sound.get().write();
+    }
+
+    /** Exports the exercise as a web page. */
+    public void writeWebPage() {
+        web.get().write();
     }
 }

@@ -89,12 +89,7 @@ final class SheetPage extends HBox implements Page {
                 "Export…",
                 "save-form",
                 () -> shown.ifPresent(exercise -> export.exercise(exercise, forms.getValue(), sheet.get())));
-        TextField whom = new TextField(sheet.get().forWhom());
-        whom.setId("for-whom");
-        whom.setPromptText("for whom, or when");
-        whom.setAccessibleText("A line under the title, such as a student's name");
-        whom.textProperty()
-                .addListener((property, old, now) -> sheet.set(sheet.get().addressed(now)));
+        TextField whom = new ForWhomField(sheet, "for-whom");
         VBox all = new VBox(new HBox(8, paper, print), new HBox(8, forms, save), whom);
         HBox.setHgrow(forms, Priority.ALWAYS);
         for (SheetItem section : SheetItem.values()) {

@@ -1,0 +1,55 @@
+/** The exercise laid out in seconds at its own tempo. All times come from the program; nothing is worked out twice. */
+class Course {
+  constructor(exercise) {
+    this.bars = [];
+    this.hits = [];
+    for (const section of exercise.sections) {
+      const seconds = (units) => section.start + units * section.secondsPerUnit;
+      const first = this.bars.length;
+      for (const bar of section.bars) {
+        this.bars.push({
+          ...bar,
+          section: section.name,
+          from: seconds(bar.start),
+          to: seconds(bar.start + bar.length),
+          clicks: bar.units.map((at) => ({
+            at: seconds(at),
+            level: at === bar.start ? "ones" : bar.strides.includes(at) ? "strides" : "units",
+          })),
+          lanes: new Map(),
+        });
+      }
+      for (const layer of section.layers) {
+        for (const [at, soundsAt, sound, gain, level, hand] of layer.hits) {
+          const hit = { at: seconds(soundsAt), layer: layer.name, sound, gain };
+          this.hits.push(hit);
+          const bar = this.barOf(section.bars, at, first);
+          const lane = bar.lanes.get(layer.name) ?? [];
+          bar.lanes.set(layer.name, lane.concat({ part: (at - bar.start) / bar.length, level, hand }));
+        }
+      }
+    }
+    this.hits.sort((one, other) => one.at - other.at);
+    this.seconds = this.bars.at(-1).to;
+  }
+
+  barOf(bars, units, first) {
+    let low = 0;
+    let high = bars.length - 1;
+    while (low < high) {
+      const middle = (low + high + 1) >> 1;
+      if (bars[middle].start <= units) {
+        low = middle;
+      } else {
+        high = middle - 1;
+      }
+    }
+    return this.bars[first + low];
+  }
+
+  /** Returns the number of the bar at a time, from 0. */
+  barAt(seconds) {
+    let number = this.bars.findIndex((bar) => seconds < bar.to - 1e-9);
+    return number < 0 ? this.bars.length - 1 : number;
+  }
+}

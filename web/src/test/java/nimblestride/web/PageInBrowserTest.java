@@ -1,0 +1,154 @@
+package nimblestride.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.Examples;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.practice.journal.LogEntry;
+import nimblestride.formats.json.LogJson;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.By;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.support.ui.FluentWait;
+import org.openqa.selenium.support.ui.Select;
+
+/** The page in a real browser that reaches no network: what it schedules on the audio clock, and what it keeps. */
+class PageInBrowserTest {
+    private static final String WATCH =
+            """
+            window.started = [];
+            const start = AudioBufferSourceNode.prototype.start;
+            AudioBufferSourceNode.prototype.start = function (time) {
+              window.started.push(time);
+              return start.call(this, time);
+            };
+            """;
+
+    @TempDir
+    private Path folder;
+
+    private ChromeDriver browser;
+
+    @BeforeEach
+    void start() {
+        browser = Browser.start();
+    }
+
+    @AfterEach
+    void quit() {
+        if (browser != null) {
+            browser.quit();
+        }
+    }
+
+    private void open(PageContent content) throws IOException {
+        Path page = Files.write(folder.resolve("page.html"), PracticePage.write(content));
+        browser.get(page.toUri().toString());
+        assertThat(browser.findElements(By.cssSelector("#road svg"))).isNotEmpty();
+    }
+
+    private void until(String condition) {
+        new FluentWait<>(browser)
+                .withTimeout(Duration.ofSeconds(60))
+                .until(waiting -> waiting.executeScript("return " + condition));
+    }
+
+    /** Plays until so many sounds are scheduled, and returns when they are, from the first on. */
+    private List<Double> scheduled(int count) {
+        browser.executeScript(WATCH);
+        browser.findElement(By.id("play-button")).click();
+        until("window.started.length >= " + count);
+        browser.findElement(By.id("play-button")).click();
+        List<?> started = (List<?>) browser.executeScript("return window.started");
+        List<Double> times = new ArrayList<>();
+        double first = ((Number) started.get(0)).doubleValue();
+        started.stream().limit(count).forEach(time -> times.add(((Number) time).doubleValue() - first));
+        times.sort(null);
+        return times;
+    }
+
+    /** Five over a bar of seven eighths at 60 %, twice: each within a microsecond of its fraction. */
+    @Test
+    void hitsFallOnTheirExactTimes() throws IOException {
+        open(PageContent.of(Examples.exercise("7/8", "snare 5 over 7/8").withTempo(TempoText.read("1/8=420"))));
+        browser.findElement(By.id("count-in")).click();
+        new Select(browser.findElement(By.id("click"))).selectByValue("off");
+        browser.executeScript("setPercent(60)");
+        List<Double> times = scheduled(11);
+        double bar = 7 * 60 / 420.0 / 0.6;
+        for (int hit = 0; hit < times.size(); hit++) {
+            assertThat(times.get(hit)).isCloseTo(hit * bar / 5, within(1e-6));
+        }
+    }
+
+    /** After three quarters at 180, an eighth lasts as long as a quarter did: the clicks and hits of both come exactly. */
+    @Test
+    void sectionsComeInTheirOwnTempo() throws IOException {
+        Exercise exercise = Examples.then(
+                Examples.exercise("3/4", "kick every 1/4").withTempo(TempoText.read("180")),
+                "1/4 = 1/8",
+                1,
+                "3/8",
+                "kick every 1/8");
+        open(PageContent.of(exercise));
+        browser.findElement(By.id("count-in")).click();
+        new Select(browser.findElement(By.id("click"))).selectByValue("off");
+        List<Double> times = scheduled(7);
+        for (int hit = 0; hit < times.size(); hit++) {
+            assertThat(times.get(hit)).isCloseTo(hit / 3.0, within(1e-6));
+        }
+    }
+
+    @Test
+    void theLogIsKeptAndSentAsAFileThatTheProgramReads() throws IOException {
+        Exercise exercise = Examples.exercise("7/8", "snare every 1/8").withName("Ferry \"Steps\"");
+        open(PageContent.of(exercise).forStudent("Wren", "Slowly, please."));
+        browser.findElement(By.id("words")).sendKeys("better <today>");
+        new Select(browser.findElement(By.id("clean"))).selectByVisibleText("nearly");
+        browser.findElement(By.id("add")).click();
+        browser.navigate().refresh();
+        assertThat(browser.findElement(By.id("entries")).getText()).contains("nearly, better <today>");
+        String file = (String) browser.executeScript("return log.file()");
+        List<LogEntry> entries = new ArrayList<>();
+        String name = LogJson.read(new ByteArrayInputStream(file.getBytes(StandardCharsets.UTF_8)), entries::add);
+        assertThat(name).isEqualTo("Wren");
+        assertThat(entries).hasSize(1);
+        assertThat(entries.get(0).what()).isEqualTo("Ferry \"Steps\"");
+        assertThat(entries.get(0).note().words()).isEqualTo("better <today>");
+    }
+
+    @Test
+    void hostileNamesAreOnlyNames() throws IOException {
+        String hostile = "</script><script>document.title='broken'</script><img src=x onerror=document.title='broken'>";
+        open(PageContent.of(Examples.exercise("7/8", "snare every 1/8").withName(hostile))
+                .forStudent(hostile, hostile));
+        assertThat(browser.getTitle()).isEqualTo(hostile);
+        assertThat(browser.findElement(By.tagName("h1")).getText()).isEqualTo(hostile);
+        assertThat(browser.findElements(By.tagName("img"))).isEmpty();
+    }
+
+    /** At the width of a small phone, nothing is wider than the page. */
+    @Test
+    void itFitsASmallPhone() throws IOException {
+        browser.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", 360, "height", 740, "deviceScaleFactor", 2, "mobile", true));
+        open(PageContent.of(Examples.exercise("21/8", "snare every 1/8", "kick every 3/8")));
+        assertThat(browser.executeScript("return document.documentElement.scrollWidth"))
+                .isEqualTo(360L);
+    }
+}
