@@ -30,6 +30,7 @@ class Course {
       }
     }
     this.hits.sort((one, other) => one.at - other.at);
+    this.clicks = this.bars.flatMap((bar) => bar.clicks);
     this.seconds = this.bars.at(-1).to;
   }
 
@@ -45,6 +46,11 @@ class Course {
       }
     }
     return this.bars[first + low];
+  }
+
+  /** Returns the time of the last count before a time. */
+  countAt(seconds) {
+    return this.bars[this.barAt(seconds)].clicks.findLast((click) => click.at <= seconds + 1e-9).at;
   }
 
   /** Returns the number of the bar at a time, from 0. */

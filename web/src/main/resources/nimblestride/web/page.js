@@ -12,6 +12,8 @@ function say(words) {
 
 // Playing.
 
+/** Whoever asks for reduced motion sees the marker step from count to count. */
+const stillness = matchMedia("(prefers-reduced-motion: reduce)");
 let played = 0;
 
 async function playOrStop() {
@@ -40,7 +42,8 @@ player.onStop = () => {
 function follow() {
   if (player.isPlaying) {
     const heard = player.heard();
-    road.show(heard, heard !== undefined && player.isSilent(heard));
+    const shown = heard !== undefined && stillness.matches ? course.countAt(heard) : heard;
+    road.show(shown, shown !== undefined && player.isSilent(shown));
     requestAnimationFrame(follow);
   }
 }
@@ -62,12 +65,20 @@ find("percent").addEventListener("input", () => setPercent(Number(find("percent"
 find("count-in").addEventListener("change", () => (player.countsIn = find("count-in").checked));
 find("click").addEventListener("change", () => (player.click = find("click").value));
 find("silent").addEventListener("change", () => (player.silentEvery = Number(find("silent").value)));
+road.bars.forEach((svg, number) => {
+  svg.addEventListener("click", () => {
+    const chosen = String(number);
+    find("loop").value = find("loop").value === chosen ? "all" : chosen;
+    find("loop").dispatchEvent(new Event("change"));
+  });
+});
 find("loop").addEventListener("change", () => {
   if (player.isPlaying) {
     player.stop();
   }
   const bar = course.bars[Number(find("loop").value)];
   player.loop = bar ? { from: bar.from, to: bar.to } : { from: 0, to: course.seconds };
+  road.bars.forEach((svg, number) => svg.classList.toggle("looped", find("loop").value === String(number)));
 });
 course.bars.forEach((bar, number) => find("loop").append(new Option("bar " + (number + 1), number)));
 document.addEventListener("keydown", (event) => {

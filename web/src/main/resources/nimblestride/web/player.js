@@ -1,7 +1,9 @@
 /** Plays a course on the audio clock. Everything that sounds is scheduled ahead, at its exact time. */
 class Player {
+  /** So many seconds ahead, and so often, in milliseconds. */
   static AHEAD = 0.3;
   static EVERY = 50;
+  static CLICKS = { off: [], ones: ["ones"], strides: ["ones", "strides"], units: ["ones", "strides", "units"] };
 
   constructor(course, sounds) {
     this.course = course;
@@ -14,6 +16,7 @@ class Player {
     this.loop = { from: 0, to: course.seconds };
     this.buffers = new Map();
     this.sources = new Set();
+    this.anchors = [];
     this.onStop = () => {};
   }
 
@@ -32,30 +35,31 @@ class Player {
     }
     this.output ??= this.limited();
     const begin = this.context.currentTime + 0.1;
-    const bar = this.course.bars[this.course.barAt(this.loop.from)];
-    const countIn = this.countsIn ? (bar.to - bar.from) * this.stretch : 0;
-    if (this.countsIn) {
-      for (const click of bar.clicks) {
-        if (click.level !== "units") {
-          this.sound("click-" + click.level, begin + (click.at - bar.from) * this.stretch, 1);
-        }
-      }
-    }
-    this.anchor = { time: begin + countIn, at: this.loop.from };
     this.next = this.loop.from;
+    this.anchors = [this.anchor(begin + this.countIn(begin), this.next)];
     this.timer = setInterval(() => this.schedule(), Player.EVERY);
     this.schedule();
-  }
-
-  /** How much longer everything lasts than at the exercise's own tempo. */
-  get stretch() {
-    return 100 / this.percent;
   }
 
   limited() {
     const limiter = this.context.createDynamicsCompressor();
     limiter.connect(this.context.destination);
     return limiter;
+  }
+
+  /** Clicks the bar that comes first, and returns how long that lasts. */
+  countIn(begin) {
+    if (!this.countsIn) {
+      return 0;
+    }
+    const bar = this.course.bars[this.course.barAt(this.loop.from)];
+    const stretch = 100 / this.percent;
+    for (const click of bar.clicks) {
+      if (click.level !== "units") {
+        this.sound("click-" + click.level, begin + (click.at - bar.from) * stretch, 1);
+      }
+    }
+    return (bar.to - bar.from) * stretch;
   }
 
   stop() {
@@ -65,61 +69,72 @@ class Player {
       source.stop();
     }
     this.sources.clear();
+    this.anchors = [];
     this.onStop();
   }
 
   /** Changes the tempo from what is not scheduled yet on. */
   setPercent(percent) {
-    if (this.isPlaying) {
-      this.anchor = { time: this.timeOf(this.next), at: this.next };
-    }
+    const time = this.isPlaying ? this.timeOf(this.next) : 0;
     this.percent = percent;
+    if (this.isPlaying) {
+      this.anchors.push(this.anchor(time, this.next));
+    }
+  }
+
+  /** A time of the clock, and the place of the course that is heard then; from there on it goes at the present tempo. */
+  anchor(time, at) {
+    return { time, at, stretch: 100 / this.percent };
   }
 
   timeOf(at) {
-    return this.anchor.time + (at - this.anchor.at) * this.stretch;
+    const { time, at: from, stretch } = this.anchors.at(-1);
+    return time + (at - from) * stretch;
   }
 
   schedule() {
     const until = this.context.currentTime + Player.AHEAD;
-    while (this.timeOf(this.next) < until) {
-      const wanted = this.anchor.at + (until - this.anchor.time) / this.stretch;
-      const to = Math.min(this.loop.to, wanted);
+    let isLooping = true;
+    while (isLooping) {
+      const { time, at, stretch } = this.anchors.at(-1);
+      const wanted = at + (until - time) / stretch;
+      isLooping = wanted >= this.loop.to;
+      const to = isLooping ? this.loop.to : Math.max(this.next, wanted);
       this.scheduleBetween(this.next, to);
       this.next = to;
-      if (to >= this.loop.to) {
-        this.passes.push({ time: this.timeOf(to), at: this.loop.from });
-        this.anchor = { time: this.timeOf(to), at: this.loop.from };
+      if (isLooping) {
+        this.anchors.push(this.anchor(this.timeOf(to), this.loop.from));
         this.next = this.loop.from;
       }
     }
+    const now = this.context.currentTime;
+    while (this.anchors.length > 1 && this.anchors[1].time < now - 1) {
+      this.anchors.shift();
+    }
   }
 
-  passes = [];
-
   scheduleBetween(from, to) {
-    for (const hit of this.course.hits) {
-      if (hit.at >= from && hit.at < to && !this.muted.has(hit.layer) && !this.isSilent(hit.at)) {
+    const isNow = (one) => one.at >= from && one.at < to;
+    for (const hit of this.course.hits.filter(isNow)) {
+      if (!this.muted.has(hit.layer) && !this.isSilent(hit.at)) {
         this.sound(hit.sound, this.timeOf(hit.at), hit.gain);
       }
     }
-    const levels = { off: [], ones: ["ones"], strides: ["ones", "strides"], units: ["ones", "strides", "units"] };
-    for (const bar of this.course.bars) {
-      for (const click of bar.clicks) {
-        if (click.at >= from && click.at < to && levels[this.click].includes(click.level)) {
-          this.sound("click-" + click.level, this.timeOf(click.at), 0.7);
-        }
+    for (const click of this.course.clicks.filter(isNow)) {
+      if (Player.CLICKS[this.click].includes(click.level)) {
+        this.sound("click-" + click.level, this.timeOf(click.at), 0.7);
       }
     }
   }
 
+  /** Returns whether only the click sounds there. */
   isSilent(at) {
     return this.silentEvery > 0 && (this.course.barAt(at) + 1) % this.silentEvery === 0;
   }
 
   sound(name, time, gain) {
     const source = this.context.createBufferSource();
-    source.buffer = this.buffers.get(name) ?? null;
+    source.buffer = this.buffers.get(name);
     const level = this.context.createGain();
     level.gain.value = gain;
     source.connect(level).connect(this.output);
@@ -128,14 +143,10 @@ class Player {
     source.onended = () => this.sources.delete(source);
   }
 
-  /** Returns the place that is heard now, in seconds of the course; undefined during the count-in. */
+  /** Returns the place that is heard now; undefined during the count-in. */
   heard() {
-    const time = this.context.currentTime - (this.context.outputLatency || 0);
-    const position = this.anchor.at + (time - this.anchor.time) / this.stretch;
-    if (position >= this.loop.from) {
-      return position;
-    }
-    const length = this.loop.to - this.loop.from;
-    return this.passes.length === 0 ? undefined : position + length;
+    const now = this.context.currentTime - (this.context.outputLatency || 0);
+    const anchor = this.anchors.findLast((one) => one.time <= now);
+    return anchor && anchor.at + (now - anchor.time) / anchor.stretch;
   }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -21,6 +22,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.openqa.selenium.By;
 import org.openqa.selenium.chrome.ChromeDriver;
 import org.openqa.selenium.support.ui.FluentWait;
@@ -150,5 +153,77 @@ class PageInBrowserTest {
         open(PageContent.of(Examples.exercise("21/8", "snare every 1/8", "kick every 3/8")));
         assertThat(browser.executeScript("return document.documentElement.scrollWidth"))
                 .isEqualTo(360L);
+    }
+
+    /** The marker is where the clock is: after the tempo changed while it played, and through the end of a loop. */
+    @Test
+    void theMarkerFollowsWhatIsHeard() throws IOException {
+        open(PageContent.of(Examples.exercise("7/8", "snare every 1/8").withTempo(TempoText.read("1/8=420"))));
+        browser.findElement(By.id("count-in")).click();
+        browser.findElement(By.id("play-button")).click();
+        until("player.heard() > 0.2");
+        browser.executeScript("setPercent(50)");
+        until("player.anchors.some((one) => one.stretch === 2 && one.time < player.context.currentTime)");
+        assertThat(
+                        (Boolean)
+                                browser.executeScript(
+                                        """
+                        const now = player.context.currentTime - (player.context.outputLatency || 0);
+                        const anchor = player.anchors.findLast((one) => one.time <= now);
+                        return Math.abs(player.heard() - (anchor.at + (now - anchor.time) / anchor.stretch)) < 0.02
+                            && player.heard() < course.seconds;
+                        """))
+                .isTrue();
+        until("document.querySelectorAll('#road .playing').length === 1");
+        browser.findElement(By.id("play-button")).click();
+        until("document.querySelectorAll('#road .playing').length === 0");
+    }
+
+    /** A bar that is tapped is looped; tapped again, all bars are. */
+    @Test
+    void aTappedBarIsLooped() throws IOException {
+        open(PageContent.of(Examples.exercise("7/8, 5/8", "snare every 1/8").withTempo(TempoText.read("1/8=600"))));
+        browser.findElement(By.id("count-in")).click();
+        new Select(browser.findElement(By.id("click"))).selectByValue("off");
+        browser.findElements(By.cssSelector("#road svg")).get(1).click();
+        assertThat(new Select(browser.findElement(By.id("loop")))
+                        .getFirstSelectedOption()
+                        .getText())
+                .isEqualTo("bar 2");
+        List<Double> times = scheduled(12);
+        for (int hit = 0; hit < times.size(); hit++) {
+            assertThat(times.get(hit)).isCloseTo(hit * 0.1, within(1e-6));
+        }
+        browser.findElements(By.cssSelector("#road svg")).get(1).click();
+        assertThat(browser.findElements(By.cssSelector(".looped"))).isEmpty();
+    }
+
+    /** By axe-core, in both colors: nothing serious stands in the way of a screen reader or weak eyes. */
+    @ParameterizedTest
+    @ValueSource(strings = {"light", "dark"})
+    void nothingSeriousStandsInTheWay(String colors) throws IOException {
+        browser.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", colors))));
+        open(PageContent.of(Examples.exercise("7/8", "snare sticking R L R L R L R of 1/8", "kick every 1/4"))
+                .forStudent("Wren", "Slowly, please."));
+        browser.findElement(By.id("add")).click();
+        browser.executeScript(axe());
+        List<?> found = (List<?>)
+                browser.executeAsyncScript(
+                        """
+                const done = arguments[arguments.length - 1];
+                axe.run().then((result) => done(result.violations
+                    .filter((one) => one.impact === "serious" || one.impact === "critical")
+                    .map((one) => one.id + ": " + one.nodes.map((node) => node.html).join(" "))));
+                """);
+        assertThat(found).isEmpty();
+    }
+
+    private static String axe() throws IOException {
+        try (InputStream in =
+                PageInBrowserTest.class.getResourceAsStream("/META-INF/resources/webjars/axe-core/4.6.3/axe.min.js")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        }
     }
 }
