@@ -16,6 +16,7 @@ import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Mix;
 import nimblestride.sound.render.PlaybackRequest;
 import nimblestride.sound.wav.WavFile;
+import nimblestride.web.Booklet;
 import nimblestride.web.PageContent;
 import nimblestride.web.PracticePage;
 
@@ -59,7 +60,7 @@ record ExportTarget(String typed, String ending, Writing writing) {
 
     /** Writes a practice page for anybody. */
     private static void page(Exercise exercise, Path target) {
-        AtomicFile.write(target, PracticePage.write(PageContent.of(exercise)));
+        AtomicFile.write(target, PracticePage.write(Booklet.of(PageContent.of(exercise))));
     }
 
     /** Returns the format with a name; empty for none. */

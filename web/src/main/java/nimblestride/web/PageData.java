@@ -25,28 +25,35 @@ final class PageData {
 
     private PageData() {}
 
-    /** @throws InvalidValueException if the exercise does not fit on a page */
-    static String of(PageContent content) {
-        Exercise exercise = content.exercise();
+    /** @throws InvalidValueException if an exercise does not fit on a page */
+    static String of(Booklet booklet) {
         ObjectNode root = JsonNodeFactory.instance.objectNode();
-        root.put("title", exercise.name());
-        content.id().ifPresent(id -> root.put("id", id.toString()));
+        root.put("title", booklet.title());
         PageSounds sounds = new PageSounds();
-        ArrayNode sections = root.putArray("sections");
+        ArrayNode exercises = root.putArray("exercises");
+        booklet.exercises().forEach(content -> exercise(content, sounds, exercises.addObject()));
+        ObjectNode files = root.putObject("sounds");
+        sounds.files().forEach(files::put);
+        return JsonMapper.builder().build().writeValueAsString(root);
+    }
+
+    private static void exercise(PageContent content, PageSounds sounds, ObjectNode node) {
+        Exercise exercise = content.exercise();
+        node.put("title", exercise.name());
+        node.put("toDo", content.toDo().strip());
+        content.id().ifPresent(id -> node.put("id", id.toString()));
+        ArrayNode sections = node.putArray("sections");
         for (Passage passage : Playthrough.untilRealigned(exercise).passages()) {
             new SectionData(passage, content.counting(), sounds).write(sections.addObject());
         }
-        ObjectNode tempos = root.putObject("tempos");
+        ObjectNode tempos = node.putObject("tempos");
         for (int percent = SLOWEST; percent <= FASTEST; percent++) {
             String tempo = tempo(exercise.tempo(), percent);
             if (!tempo.isEmpty()) {
                 tempos.put(String.valueOf(percent), tempo);
             }
         }
-        plan(exercise, root);
-        ObjectNode files = root.putObject("sounds");
-        sounds.files().forEach(files::put);
-        return JsonMapper.builder().build().writeValueAsString(root);
+        plan(exercise, node);
     }
 
     /** Returns a share of a tempo, as it is typed; nothing where it is too slow or too fast to be one. */
@@ -57,21 +64,21 @@ final class PageData {
         return possible ? new Tempo(tempo.beat(), perMinute).toString() : "";
     }
 
-    private static void plan(Exercise exercise, ObjectNode root) {
+    private static void plan(Exercise exercise, ObjectNode node) {
         PracticePlan plan = exercise.practice();
-        ArrayNode stages = root.putArray("stages");
+        ArrayNode stages = node.putArray("stages");
         for (Stage stage : plan.stages()) {
-            ObjectNode node = stages.addObject();
-            node.put("title", StageText.write(stage));
-            node.put("percent", stage.percent());
-            ArrayNode layers = node.putArray("layers");
+            ObjectNode one = stages.addObject();
+            one.put("title", StageText.write(stage));
+            one.put("percent", stage.percent());
+            ArrayNode layers = one.putArray("layers");
             stage.layers().forEach(layers::add);
         }
-        ArrayNode ladder = root.putArray("ladder");
+        ArrayNode ladder = node.putArray("ladder");
         plan.ladder().ifPresent(rungs -> rungs.tempos().forEach(perMinute -> {
-            ObjectNode node = ladder.addObject();
-            node.put("tempo", Tempo.decimal(perMinute));
-            node.put(
+            ObjectNode one = ladder.addObject();
+            one.put("tempo", Tempo.decimal(perMinute));
+            one.put(
                     "percent",
                     perMinute.multiply(100).divide(exercise.tempo().perMinute()).doubleValue());
         }));

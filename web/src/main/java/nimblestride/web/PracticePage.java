@@ -42,23 +42,22 @@ public final class PracticePage {
     /**
      * Returns the page.
      *
-     * @throws InvalidValueException if the exercise has too many bars, notes, or sounds for a page
+     * @throws InvalidValueException if an exercise has too many bars, notes, or sounds for a page
      */
-    public static byte[] write(PageContent content) {
+    public static byte[] write(Booklet booklet) {
         String script = SCRIPTS.stream().map(PracticePage::part).collect(Collectors.joining("\n"));
         String style = part("page.css");
-        String student = content.student().strip();
+        String student = booklet.student().strip();
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; base-uri 'none'; form-action 'none'";
         Map<String, String> parts = Map.of(
                 "policy", policy,
-                "title", escaped(content.exercise().name()),
+                "title", escaped(booklet.title()),
                 "style", style,
                 "for", escaped(student.isEmpty() ? "" : "For " + student),
-                "todo", escaped(content.toDo().strip()),
                 "name", escaped(student),
-                "staff", staff(content),
-                "data", PageData.of(content).replace("<", "\\u003c"),
+                "staves", booklet.exercises().stream().map(PracticePage::staff).collect(Collectors.joining("\n")),
+                "data", PageData.of(booklet).replace("<", "\\u003c"),
                 "script", script);
         String page = PLACE.matcher(part("page.html"))
                 .replaceAll(found -> Matcher.quoteReplacement(parts.get(found.group(1))));
@@ -75,9 +74,9 @@ public final class PracticePage {
             Engraver engraver = new Engraver(Fonts.get().music(), Fonts.get());
             Drawing staff = engraver.column(Sheet.DEFAULT.score(content.exercise()), STAFF_WIDTH, BETWEEN_LINES);
             String picture = SvgFile.write(content.exercise().name() + " on the staff", staff, SPACE);
-            return picture.substring(picture.indexOf("<svg"));
+            return "<div>" + picture.substring(picture.indexOf("<svg")) + "</div>";
         } catch (UnwritableException e) {
-            return escaped("It can't be written on the staff: " + e.getMessage());
+            return "<div>" + escaped("It can't be written on the staff: " + e.getMessage()) + "</div>";
         }
     }
 

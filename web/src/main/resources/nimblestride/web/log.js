@@ -1,8 +1,7 @@
 /** What somebody practiced, kept in the browser, and sent to the teacher as a file. */
 class Log {
-  constructor(exercise) {
-    this.exercise = exercise;
-    this.key = "practice:" + exercise.title;
+  constructor(title) {
+    this.key = "practice:" + title;
     this.kept = Log.read(this.key) ?? { name: "", entries: [], ticked: [] };
   }
 
@@ -24,15 +23,25 @@ class Log {
     }
   }
 
-  add(minutes, tempo, clean, words) {
+  isTicked(exercise, stage) {
+    return this.kept.ticked.includes(exercise.title + " " + stage);
+  }
+
+  tick(exercise, stage, isDone) {
+    const one = exercise.title + " " + stage;
+    this.kept.ticked = this.kept.ticked.filter((other) => other !== one).concat(isDone ? [one] : []);
+    return this.keep();
+  }
+
+  add(exercise, minutes, tempo, clean, words) {
     const now = new Date();
     const local = new Date(now.getTime() - now.getTimezoneOffset() * 60_000).toISOString().slice(0, 19);
-    const entry = { id: Log.id(), what: this.exercise.title, begun: local, seconds: minutes * 60 };
+    const entry = { id: Log.id(), what: exercise.title, begun: local, seconds: minutes * 60 };
     if (tempo) {
       entry.tempo = tempo;
     }
-    if (this.exercise.id) {
-      entry.exercise = this.exercise.id;
+    if (exercise.id) {
+      entry.exercise = exercise.id;
     }
     if (clean) {
       entry.clean = clean;

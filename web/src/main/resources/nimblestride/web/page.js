@@ -1,191 +1,261 @@
-const exercise = JSON.parse(document.getElementById("exercise").textContent);
-const find = (id) => document.getElementById(id);
-const course = new Course(exercise);
-const player = new Player(course, exercise.sounds);
-const log = new Log(exercise);
-const layers = [...new Set(exercise.sections.flatMap((section) => section.layers.map((layer) => layer.name)))];
-const road = new Road(find("road"), course, layers);
-
-function say(words) {
-  find("said").textContent = words;
-}
-
-// Playing.
-
-/** Whoever asks for reduced motion sees the marker step from count to count. */
-const stillness = matchMedia("(prefers-reduced-motion: reduce)");
-let played = 0;
-
-async function playOrStop() {
-  if (player.isPlaying) {
-    player.stop();
-    return;
+/** The page: one exercise at a time of those it holds, how it plays, and the log. */
+class Page {
+  constructor(booklet) {
+    this.booklet = booklet;
+    this.log = new Log(booklet.title);
+    /** Whoever asks for reduced motion sees the marker step from count to count. */
+    this.stillness = matchMedia("(prefers-reduced-motion: reduce)");
+    this.connectPlaying();
+    this.connectLog();
+    this.listExercises();
+    this.open(0);
+    this.showLog();
   }
-  find("play-button").textContent = "Stop";
-  try {
-    await player.start();
-    played = Date.now();
-    follow();
-  } catch (error) {
-    find("play-button").textContent = "Play";
-    say("This browser can't play it: " + error.message);
+
+  static find(id) {
+    return document.getElementById(id);
+  }
+
+  static make(name, properties, ...children) {
+    const element = Object.assign(document.createElement(name), properties);
+    element.append(...children);
+    return element;
+  }
+
+  say(words) {
+    Page.find("said").textContent = words;
+  }
+
+  // The exercises.
+
+  listExercises() {
+    const { exercises } = this.booklet;
+    this.choices = exercises.map((exercise, number) => {
+      const choice = Page.make("button", { type: "button", textContent: exercise.title });
+      choice.addEventListener("click", () => this.open(number));
+      return choice;
+    });
+    Page.find("exercises").append(...this.choices);
+    Page.find("exercises").hidden = exercises.length < 2;
+    Page.find("what").classList.toggle("several", exercises.length > 1);
+  }
+
+  open(number) {
+    if (this.player?.isPlaying) {
+      this.player.stop();
+    }
+    this.exercise = this.booklet.exercises[number];
+    this.choices.forEach((choice, i) => choice.setAttribute("aria-current", i === number));
+    Page.find("exercise-title").textContent = this.exercise.title;
+    Page.find("to-do").textContent = this.exercise.toDo;
+    Page.find("what").classList.toggle("nothing", this.choices.length < 2 && !this.exercise.toDo);
+    [...Page.find("staff").children].forEach((staff, i) => (staff.hidden = i !== number));
+    this.course = new Course(this.exercise);
+    const old = this.player;
+    this.player = new Player(this.course, this.booklet.sounds);
+    this.player.context = old?.context;
+    this.player.onStop = () => this.stopped();
+    const layers = this.exercise.sections.flatMap((section) => section.layers.map((layer) => layer.name));
+    this.road = new Road(Page.find("road"), this.course, [...new Set(layers)]);
+    this.road.bars.forEach((svg, bar) => svg.addEventListener("click", () => this.toggleLoop(bar)));
+    this.listLayers([...new Set(layers)]);
+    this.listLoops();
+    this.listStages();
+    this.listLadder();
+    this.setPercent(100);
+    this.readControls();
+  }
+
+  listLayers(names) {
+    this.boxes = new Map();
+    const labels = names.map((name, number) => {
+      const box = Page.make("input", { type: "checkbox", checked: true });
+      box.addEventListener("change", () => {
+        if (box.checked) {
+          this.player.muted.delete(name);
+        } else {
+          this.player.muted.add(name);
+        }
+      });
+      this.boxes.set(name, box);
+      const dot = Page.make("span", { textContent: " \u25cf ", ariaHidden: "true" });
+      return Page.make("label", { className: "layer-" + (number % Road.COLORS) }, box, dot, name);
+    });
+    Page.find("layers").replaceChildren(...labels);
+  }
+
+  listLoops() {
+    const bars = this.course.bars.map((bar, number) => new Option("bar " + (number + 1), number));
+    Page.find("loop").replaceChildren(new Option("all bars", "all"), ...bars);
+  }
+
+  listStages() {
+    const { stages } = this.exercise;
+    const items = stages.map((stage, number) => {
+      const box = Page.make("input", { type: "checkbox", checked: this.log.isTicked(this.exercise, number) });
+      box.addEventListener("change", () => this.kept(this.log.tick(this.exercise, number, box.checked)));
+      const set = Page.make("button", { type: "button", textContent: "Set up" });
+      set.addEventListener("click", () => this.setUp(stage));
+      return Page.make("li", {}, Page.make("label", {}, box, " " + stage.title + " "), set);
+    });
+    Page.find("stages").querySelector("ol").replaceChildren(...items);
+    Page.find("stages").hidden = stages.length === 0;
+  }
+
+  setUp(stage) {
+    this.setPercent(stage.percent);
+    for (const [name, box] of this.boxes) {
+      box.checked = stage.layers.length === 0 || stage.layers.includes(name);
+      box.dispatchEvent(new Event("change"));
+    }
+    this.say("Set up: " + stage.title + ".");
+  }
+
+  listLadder() {
+    const { ladder } = this.exercise;
+    const buttons = ladder.map((rung) => {
+      const button = Page.make("button", { type: "button", textContent: rung.tempo });
+      button.addEventListener("click", () => this.setPercent(rung.percent));
+      return button;
+    });
+    Page.find("ladder").replaceChildren(...buttons);
+    Page.find("ladder").hidden = ladder.length === 0;
+  }
+
+  // Playing.
+
+  connectPlaying() {
+    Page.find("play-button").addEventListener("click", () => this.playOrStop());
+    Page.find("percent").addEventListener("input", () => this.setPercent(Number(Page.find("percent").value)));
+    for (const id of ["count-in", "click", "silent"]) {
+      Page.find(id).addEventListener("change", () => this.readControls());
+    }
+    Page.find("loop").addEventListener("change", () => this.setLoop());
+    document.addEventListener("keydown", (event) => {
+      if (event.key === " " && !event.target.closest("button, input, select")) {
+        event.preventDefault();
+        this.playOrStop();
+      }
+    });
+  }
+
+  readControls() {
+    this.player.countsIn = Page.find("count-in").checked;
+    this.player.click = Page.find("click").value;
+    this.player.silentEvery = Number(Page.find("silent").value);
+  }
+
+  setPercent(percent) {
+    this.player.setPercent(percent);
+    Page.find("percent").value = percent;
+    const tempo = this.exercise.tempos[Math.round(percent)];
+    Page.find("percent-shown").textContent = Math.round(percent) + " %" + (tempo ? ", " + tempo : "");
+  }
+
+  toggleLoop(bar) {
+    const chosen = String(bar);
+    Page.find("loop").value = Page.find("loop").value === chosen ? "all" : chosen;
+    this.setLoop();
+  }
+
+  setLoop() {
+    if (this.player.isPlaying) {
+      this.player.stop();
+    }
+    const chosen = Page.find("loop").value;
+    const bar = this.course.bars[Number(chosen)];
+    this.player.loop = bar ? { from: bar.from, to: bar.to } : { from: 0, to: this.course.seconds };
+    this.road.bars.forEach((svg, number) => svg.classList.toggle("looped", chosen === String(number)));
+  }
+
+  async playOrStop() {
+    if (this.player.isPlaying) {
+      this.player.stop();
+      return;
+    }
+    Page.find("play-button").textContent = "Stop";
+    try {
+      await this.player.start();
+      this.began = Date.now();
+      this.follow();
+    } catch (error) {
+      Page.find("play-button").textContent = "Play";
+      this.say("This browser can't play it: " + error.message);
+    }
+  }
+
+  follow() {
+    if (this.player.isPlaying) {
+      const heard = this.player.heard();
+      const shown = heard !== undefined && this.stillness.matches ? this.course.countAt(heard) : heard;
+      this.road.show(shown, shown !== undefined && this.player.isSilent(shown));
+      requestAnimationFrame(() => this.follow());
+    }
+  }
+
+  stopped() {
+    Page.find("play-button").textContent = "Play";
+    const minutes = Math.max(1, Math.round((Date.now() - this.began) / 60_000));
+    Page.find("minutes").value = Math.max(minutes, Number(Page.find("minutes").value));
+    this.road.show(undefined, false);
+  }
+
+  // The log.
+
+  connectLog() {
+    Page.find("name").value = this.log.kept.name || Page.find("name").value;
+    Page.find("name").addEventListener("change", () => {
+      this.log.kept.name = Page.find("name").value.trim();
+      this.kept(this.log.keep());
+    });
+    Page.find("add").addEventListener("click", () => this.add());
+    Page.find("send").addEventListener("click", () => this.send());
+  }
+
+  kept(could) {
+    if (!could) {
+      this.say("This browser keeps nothing for this page. Send your log before you close it.");
+    }
+    return could;
+  }
+
+  add() {
+    const minutes = Math.round(Number(Page.find("minutes").value));
+    if (!(minutes >= 1 && minutes <= 1440)) {
+      this.say("Type the minutes, from 1 to 1440.");
+      return;
+    }
+    this.log.kept.name = Page.find("name").value.trim();
+    const tempo = this.exercise.tempos[Page.find("percent").value];
+    const [clean, words] = [Page.find("clean").value, Page.find("words").value];
+    if (this.kept(this.log.add(this.exercise, minutes, tempo, clean, words))) {
+      this.say("Added to your log.");
+    }
+    Page.find("words").value = "";
+    this.showLog();
+  }
+
+  showLog() {
+    const { entries } = this.log.kept;
+    const items = entries.map((entry) => {
+      const when = entry.begun.replace("T", " ").slice(0, 16);
+      const parts = [when, entry.what, entry.seconds / 60 + " min", entry.tempo, entry.clean, entry.words];
+      return Page.make("li", { textContent: parts.filter(Boolean).join(", ") });
+    });
+    Page.find("entries").replaceChildren(...items);
+    Page.find("send").disabled = entries.length === 0;
+  }
+
+  async send() {
+    const file = new File([this.log.file()], "practice log.json", { type: "application/json" });
+    if (navigator.canShare?.({ files: [file] })) {
+      await navigator.share({ files: [file] }).catch(() => this.say("Nothing was sent."));
+      return;
+    }
+    const link = Page.make("a", { href: URL.createObjectURL(file), download: file.name });
+    link.click();
+    this.say("Your log is in the file " + file.name + ". Send it to your teacher.");
   }
 }
 
-player.onStop = () => {
-  find("play-button").textContent = "Play";
-  const minutes = Math.max(1, Math.round((Date.now() - played) / 60_000));
-  find("minutes").value = Math.max(minutes, Number(find("minutes").value));
-  road.show(undefined, false);
-};
-
-function follow() {
-  if (player.isPlaying) {
-    const heard = player.heard();
-    const shown = heard !== undefined && stillness.matches ? course.countAt(heard) : heard;
-    road.show(shown, shown !== undefined && player.isSilent(shown));
-    requestAnimationFrame(follow);
-  }
-}
-
-function setPercent(percent) {
-  player.setPercent(percent);
-  find("percent").value = percent;
-  find("percent-shown").textContent = shown(percent);
-}
-
-function shown(percent) {
-  const tempo = exercise.tempos[Math.round(percent)];
-  return Math.round(percent) + " %" + (tempo ? ", " + tempo : "");
-}
-
-find("percent-shown").textContent = shown(100);
-find("play-button").addEventListener("click", playOrStop);
-find("percent").addEventListener("input", () => setPercent(Number(find("percent").value)));
-find("count-in").addEventListener("change", () => (player.countsIn = find("count-in").checked));
-find("click").addEventListener("change", () => (player.click = find("click").value));
-find("silent").addEventListener("change", () => (player.silentEvery = Number(find("silent").value)));
-road.bars.forEach((svg, number) => {
-  svg.addEventListener("click", () => {
-    const chosen = String(number);
-    find("loop").value = find("loop").value === chosen ? "all" : chosen;
-    find("loop").dispatchEvent(new Event("change"));
-  });
-});
-find("loop").addEventListener("change", () => {
-  if (player.isPlaying) {
-    player.stop();
-  }
-  const bar = course.bars[Number(find("loop").value)];
-  player.loop = bar ? { from: bar.from, to: bar.to } : { from: 0, to: course.seconds };
-  road.bars.forEach((svg, number) => svg.classList.toggle("looped", find("loop").value === String(number)));
-});
-course.bars.forEach((bar, number) => find("loop").append(new Option("bar " + (number + 1), number)));
-document.addEventListener("keydown", (event) => {
-  if (event.key === " " && !event.target.closest("button, input, select")) {
-    event.preventDefault();
-    playOrStop();
-  }
-});
-
-// Layers, stages, and the ladder.
-
-const boxes = new Map();
-for (const layer of layers) {
-  const box = Object.assign(document.createElement("input"), { type: "checkbox", checked: true });
-  box.addEventListener("change", () => (box.checked ? player.muted.delete(layer) : player.muted.add(layer)));
-  boxes.set(layer, box);
-  const label = document.createElement("label");
-  const dot = Object.assign(document.createElement("span"), { textContent: " \u25cf " });
-  dot.ariaHidden = "true";
-  label.className = "layer-" + (boxes.size - 1) % Road.COLORS;
-  label.append(box, dot, layer);
-  find("layers").append(label);
-}
-
-function playOnly(names) {
-  for (const [layer, box] of boxes) {
-    box.checked = names.length === 0 || names.includes(layer);
-    box.dispatchEvent(new Event("change"));
-  }
-}
-
-exercise.stages.forEach((stage, number) => {
-  const box = Object.assign(document.createElement("input"), { type: "checkbox" });
-  box.checked = log.kept.ticked.includes(number);
-  box.addEventListener("change", () => {
-    log.kept.ticked = log.kept.ticked.filter((one) => one !== number).concat(box.checked ? [number] : []);
-    keep();
-  });
-  const set = Object.assign(document.createElement("button"), { type: "button", textContent: "Set up" });
-  set.addEventListener("click", () => {
-    setPercent(stage.percent);
-    playOnly(stage.layers);
-    say("Set up: " + stage.title + ".");
-  });
-  const label = document.createElement("label");
-  label.append(box, " " + stage.title + " ");
-  const item = document.createElement("li");
-  item.append(label, set);
-  find("stages").querySelector("ol").append(item);
-});
-find("stages").hidden = exercise.stages.length === 0;
-
-for (const rung of exercise.ladder) {
-  const button = Object.assign(document.createElement("button"), { type: "button", textContent: rung.tempo });
-  button.addEventListener("click", () => setPercent(rung.percent));
-  find("ladder").append(button, " ");
-}
-find("ladder").hidden = exercise.ladder.length === 0;
-
-// The log.
-
-function keep() {
-  if (!log.keep()) {
-    say("This browser keeps nothing for this page. Send your log before you close it.");
-  }
-}
-
-function showLog() {
-  find("entries").replaceChildren(
-    ...log.kept.entries.map((entry) => {
-      const item = document.createElement("li");
-      const parts = [entry.begun.replace("T", " ").slice(0, 16), entry.seconds / 60 + " min", entry.tempo];
-      item.textContent = [...parts, entry.clean, entry.words].filter(Boolean).join(", ");
-      return item;
-    }),
-  );
-  find("send").disabled = log.kept.entries.length === 0;
-}
-
-find("name").value = log.kept.name || find("name").value;
-find("name").addEventListener("change", () => {
-  log.kept.name = find("name").value.trim();
-  keep();
-});
-find("add").addEventListener("click", () => {
-  const minutes = Math.round(Number(find("minutes").value));
-  if (!(minutes >= 1 && minutes <= 1440)) {
-    say("Type the minutes, from 1 to 1440.");
-    return;
-  }
-  log.kept.name = find("name").value.trim();
-  log.add(minutes, exercise.tempos[find("percent").value], find("clean").value, find("words").value);
-  keep();
-  find("words").value = "";
-  showLog();
-  say("Added to your log.");
-});
-find("send").addEventListener("click", async () => {
-  const file = new File([log.file()], "practice log.json", { type: "application/json" });
-  if (navigator.canShare?.({ files: [file] })) {
-    await navigator.share({ files: [file] }).catch(() => say("Nothing was sent."));
-    return;
-  }
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(file);
-  link.download = file.name;
-  link.click();
-  say("Your log is in the file " + file.name + ". Send it to your teacher.");
-});
-showLog();
+const page = new Page(JSON.parse(document.getElementById("booklet").textContent));

@@ -14,7 +14,7 @@ class Road {
       return { name, style: "layer-" + (number % Road.COLORS), tall: Road.LANE + (hasHands ? Road.STICKING : 0) };
     });
     this.bars = course.bars.map((bar, number) => this.draw(bar, number));
-    place.append(...this.bars);
+    place.replaceChildren(...this.bars);
   }
 
   draw(bar, number) {
@@ -60,13 +60,15 @@ class Road {
   /** Moves the marker; hides it where the place is undefined. */
   show(seconds, silent) {
     const number = seconds === undefined ? -1 : this.course.barAt(seconds);
-    this.bars.forEach((svg, i) => {
-      svg.classList.toggle("playing", i === number);
-      svg.classList.toggle("silent", i === number && silent);
-    });
+    if (number !== this.shown) {
+      this.bars[this.shown]?.classList.remove("playing", "silent");
+      this.shown = number;
+    }
     if (number >= 0) {
       const bar = this.course.bars[number];
       const svg = this.bars[number];
+      svg.classList.add("playing");
+      svg.classList.toggle("silent", silent);
       const x = Road.place(svg.viewBox.baseVal.width, (seconds - bar.from) / (bar.to - bar.from));
       const marker = svg.querySelector(".marker");
       marker.setAttribute("x1", x);

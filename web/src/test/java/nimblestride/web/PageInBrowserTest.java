@@ -59,7 +59,11 @@ class PageInBrowserTest {
     }
 
     private void open(PageContent content) throws IOException {
-        Path page = Files.write(folder.resolve("page.html"), PracticePage.write(content));
+        open(Booklet.of(content));
+    }
+
+    private void open(Booklet booklet) throws IOException {
+        Path page = Files.write(folder.resolve("page.html"), PracticePage.write(booklet));
         browser.get(page.toUri().toString());
         assertThat(browser.findElements(By.cssSelector("#road svg"))).isNotEmpty();
     }
@@ -90,7 +94,7 @@ class PageInBrowserTest {
         open(PageContent.of(Examples.exercise("7/8", "snare 5 over 7/8").withTempo(TempoText.read("1/8=420"))));
         browser.findElement(By.id("count-in")).click();
         new Select(browser.findElement(By.id("click"))).selectByValue("off");
-        browser.executeScript("setPercent(60)");
+        browser.executeScript("page.setPercent(60)");
         List<Double> times = scheduled(11);
         double bar = 7 * 60 / 420.0 / 0.6;
         for (int hit = 0; hit < times.size(); hit++) {
@@ -119,13 +123,13 @@ class PageInBrowserTest {
     @Test
     void theLogIsKeptAndSentAsAFileThatTheProgramReads() throws IOException {
         Exercise exercise = Examples.exercise("7/8", "snare every 1/8").withName("Ferry \"Steps\"");
-        open(PageContent.of(exercise).forStudent("Wren", "Slowly, please."));
+        open(Booklet.of(PageContent.of(exercise).withToDo("Slowly, please.")).forStudent("Wren"));
         browser.findElement(By.id("words")).sendKeys("better <today>");
         new Select(browser.findElement(By.id("clean"))).selectByVisibleText("nearly");
         browser.findElement(By.id("add")).click();
         browser.navigate().refresh();
         assertThat(browser.findElement(By.id("entries")).getText()).contains("nearly, better <today>");
-        String file = (String) browser.executeScript("return log.file()");
+        String file = (String) browser.executeScript("return page.log.file()");
         List<LogEntry> entries = new ArrayList<>();
         String name = LogJson.read(new ByteArrayInputStream(file.getBytes(StandardCharsets.UTF_8)), entries::add);
         assertThat(name).isEqualTo("Wren");
@@ -137,8 +141,11 @@ class PageInBrowserTest {
     @Test
     void hostileNamesAreOnlyNames() throws IOException {
         String hostile = "</script><script>document.title='broken'</script><img src=x onerror=document.title='broken'>";
-        open(PageContent.of(Examples.exercise("7/8", "snare every 1/8").withName(hostile))
-                .forStudent(hostile, hostile));
+        open(Booklet.of(PageContent.of(
+                                Examples.exercise("7/8", "snare every 1/8").withName(hostile))
+                        .withToDo(hostile))
+                .forStudent(hostile));
+        assertThat(browser.findElement(By.id("to-do")).getText()).isEqualTo(hostile);
         assertThat(browser.getTitle()).isEqualTo(hostile);
         assertThat(browser.findElement(By.tagName("h1")).getText()).isEqualTo(hostile);
         assertThat(browser.findElements(By.tagName("img"))).isEmpty();
@@ -161,17 +168,17 @@ class PageInBrowserTest {
         open(PageContent.of(Examples.exercise("7/8", "snare every 1/8").withTempo(TempoText.read("1/8=420"))));
         browser.findElement(By.id("count-in")).click();
         browser.findElement(By.id("play-button")).click();
-        until("player.heard() > 0.2");
-        browser.executeScript("setPercent(50)");
-        until("player.anchors.some((one) => one.stretch === 2 && one.time < player.context.currentTime)");
+        until("page.player.heard() > 0.2");
+        browser.executeScript("page.setPercent(50)");
+        until("page.player.anchors.some((one) => one.stretch === 2 && one.time < page.player.context.currentTime)");
         assertThat(
                         (Boolean)
                                 browser.executeScript(
                                         """
-                        const now = player.context.currentTime - (player.context.outputLatency || 0);
-                        const anchor = player.anchors.findLast((one) => one.time <= now);
-                        return Math.abs(player.heard() - (anchor.at + (now - anchor.time) / anchor.stretch)) < 0.02
-                            && player.heard() < course.seconds;
+                        const now = page.player.context.currentTime - (page.player.context.outputLatency || 0);
+                        const anchor = page.player.anchors.findLast((one) => one.time <= now);
+                        return Math.abs(page.player.heard() - (anchor.at + (now - anchor.time) / anchor.stretch)) < 0.02
+                            && page.player.heard() < page.course.seconds;
                         """))
                 .isTrue();
         until("document.querySelectorAll('#road .playing').length === 1");
@@ -198,6 +205,31 @@ class PageInBrowserTest {
         assertThat(browser.findElements(By.cssSelector(".looped"))).isEmpty();
     }
 
+    /** Each exercise of a booklet has its own bars and staff; all share one log. */
+    @Test
+    void aBookletShowsOneExerciseAtATime() throws IOException {
+        open(new Booklet(
+                "For the week",
+                "Wren",
+                List.of(
+                        PageContent.of(
+                                Examples.exercise("7/8", "snare every 1/8").withName("Ferry")),
+                        PageContent.of(Examples.exercise("5/8, 3/8", "kick every 1/8")
+                                        .withName("Lock"))
+                                .withToDo("Loud."))));
+        browser.findElement(By.id("add")).click();
+        browser.findElements(By.cssSelector("#exercises button")).get(1).click();
+        assertThat(browser.findElement(By.id("exercise-title")).getText()).isEqualTo("Lock");
+        assertThat(browser.findElement(By.id("to-do")).getText()).isEqualTo("Loud.");
+        assertThat(browser.findElements(By.cssSelector("#road svg"))).hasSize(2);
+        assertThat(browser.findElements(By.cssSelector("#staff > div:not([hidden])")))
+                .hasSize(1);
+        browser.findElement(By.id("add")).click();
+        assertThat(browser.findElement(By.id("entries")).getText())
+                .contains("Ferry")
+                .contains("Lock");
+    }
+
     /** By axe-core, in both colors: nothing serious stands in the way of a screen reader or weak eyes. */
     @ParameterizedTest
     @ValueSource(strings = {"light", "dark"})
@@ -205,8 +237,9 @@ class PageInBrowserTest {
         browser.executeCdpCommand(
                 "Emulation.setEmulatedMedia",
                 Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", colors))));
-        open(PageContent.of(Examples.exercise("7/8", "snare sticking R L R L R L R of 1/8", "kick every 1/4"))
-                .forStudent("Wren", "Slowly, please."));
+        PageContent content =
+                PageContent.of(Examples.exercise("7/8", "snare sticking R L R L R L R of 1/8", "kick every 1/4"));
+        open(new Booklet("For the week", "Wren", List.of(content.withToDo("Slowly."), content)));
         browser.findElement(By.id("add")).click();
         browser.executeScript(axe());
         List<?> found = (List<?>)

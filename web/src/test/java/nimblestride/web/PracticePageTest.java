@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -20,16 +21,20 @@ import tools.jackson.databind.json.JsonMapper;
 
 class PracticePageTest {
     private static final Pattern DATA =
-            Pattern.compile("<script type=\"application/json\" id=\"exercise\">(.*?)</script>");
+            Pattern.compile("<script type=\"application/json\" id=\"booklet\">(.*?)</script>");
 
-    private static String page(PageContent content) {
-        return new String(PracticePage.write(content), StandardCharsets.UTF_8);
+    private static String page(Booklet booklet) {
+        return new String(PracticePage.write(booklet), StandardCharsets.UTF_8);
+    }
+
+    private static JsonNode booklet(Booklet booklet) {
+        Matcher found = DATA.matcher(page(booklet));
+        assertThat(found.find()).isTrue();
+        return JsonMapper.builder().build().readTree(found.group(1));
     }
 
     private static JsonNode data(Exercise exercise) {
-        Matcher found = DATA.matcher(page(PageContent.of(exercise)));
-        assertThat(found.find()).isTrue();
-        return JsonMapper.builder().build().readTree(found.group(1));
+        return booklet(Booklet.of(PageContent.of(exercise))).get("exercises").get(0);
     }
 
     /** Everything is a whole number of units: quintuplets and triplets over 7/8 need 15 to an eighth. */
@@ -78,14 +83,30 @@ class PracticePageTest {
         assertThat(data.get("ladder").get(0).get("percent").asDouble()).isEqualTo(60);
         assertThat(data.get("tempos").get("25").asString()).isEqualTo("25");
         assertThat(data.get("tempos").get("120").asString()).isEqualTo("120");
-        assertThat(data.get("sounds").propertyNames()).contains("snare normal", "click-ones");
+    }
+
+    /** Each sound is in a booklet once, and each exercise has its own to-do. */
+    @Test
+    void aBookletHoldsSeveralExercises() {
+        PageContent first = PageContent.of(Examples.exercise("7/8", "snare every 1/8"));
+        PageContent second = PageContent.of(Examples.exercise("5/8", "snare every 1/4", "kick every 5/8"));
+        JsonNode booklet = booklet(new Booklet("For the week", "Wren", List.of(first.withToDo("Slowly."), second)));
+        assertThat(booklet.get("title").asString()).isEqualTo("For the week");
+        assertThat(booklet.get("exercises")).hasSize(2);
+        assertThat(booklet.get("exercises").get(0).get("toDo").asString()).isEqualTo("Slowly.");
+        assertThat(booklet.get("sounds").propertyNames())
+                .containsExactlyInAnyOrder("click-ones", "click-strides", "click-units", "snare normal", "kick normal");
+        assertThatExceptionOfType(InvalidValueException.class)
+                .isThrownBy(() -> new Booklet("Nothing", "", List.of()))
+                .withMessage("a web page holds 1 to 50 exercises, not 0");
     }
 
     @Test
     void whatIsTypedMeansOnlyItself() {
         String hostile = "</script><script>alert(1)</script><img src=x onerror='alert(2)'>\"&";
         Exercise exercise = Examples.exercise("7/8", "snare every 1/8").withName(hostile);
-        String page = page(PageContent.of(exercise).forStudent(hostile, hostile));
+        String page =
+                page(Booklet.of(PageContent.of(exercise).withToDo(hostile)).forStudent(hostile));
         assertThat(page).doesNotContain("<img").doesNotContain("<script>alert");
         assertThat(page.split("<script", -1)).hasSize(3);
         assertThat(page).contains("&lt;/script&gt;&lt;script&gt;alert(1)&lt;/script&gt;");
@@ -95,7 +116,7 @@ class PracticePageTest {
     /** The only addresses are those that name the language of a picture. */
     @Test
     void itFetchesNothing() {
-        String page = page(PageContent.of(Examples.exercise("7/8", "snare every 1/8")));
+        String page = page(Booklet.of(PageContent.of(Examples.exercise("7/8", "snare every 1/8"))));
         assertThat(page.replace("http://www.w3.org/2000/svg", ""))
                 .doesNotContain("http:")
                 .doesNotContain("https:")
@@ -107,7 +128,8 @@ class PracticePageTest {
     @Test
     void whatIsTooLongIsRefused() {
         assertThatExceptionOfType(InvalidValueException.class)
-                .isThrownBy(() -> PracticePage.write(PageContent.of(Examples.exercise("4/4 x600", "kick every 1/4"))))
+                .isThrownBy(() ->
+                        PracticePage.write(Booklet.of(PageContent.of(Examples.exercise("4/4 x600", "kick every 1/4")))))
                 .withMessage(String.format(Locale.ROOT, "a web page holds up to %d bars, and this has 600", 512));
     }
 }

@@ -7,6 +7,7 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.formats.export.ExportFormat;
+import nimblestride.web.Booklet;
 
 /** Exports to files the user names, and prints. Each method asks for the file first, and shows what came of it. */
 public interface Export {
@@ -15,6 +16,9 @@ public interface Export {
 
     /** Exports pages as a PDF; does nothing when there are none. */
     void pages(String title, List<Drawing> pages);
+
+    /** Exports a practice page for phones. */
+    void webPage(Booklet booklet);
 
     /** Prints pages through the system's dialog. */
     void print(String title, List<Drawing> pages, PaperSize paper);

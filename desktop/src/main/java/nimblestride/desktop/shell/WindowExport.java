@@ -32,6 +32,8 @@ import nimblestride.formats.csv.LogCsv;
 import nimblestride.formats.export.ExportFormat;
 import nimblestride.formats.picture.PdfFile;
 import nimblestride.store.book.Book;
+import nimblestride.web.Booklet;
+import nimblestride.web.PracticePage;
 
 /** Exports to files as commands, which run in order and can be canceled. */
 final class WindowExport implements Export {
@@ -65,6 +67,11 @@ final class WindowExport implements Export {
                     ExportFormat.PDF.title(),
                     () -> PdfFile.write(title, pages, PaperSize.pointsToTheSpace()));
         }
+    }
+
+    @Override
+    public void webPage(Booklet booklet) {
+        write(SafeFileName.of(booklet.title()) + ".html", "web page", () -> PracticePage.write(booklet));
     }
 
     private void write(String suggested, String what, Supplier<byte[]> content) {

@@ -9,12 +9,14 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import javafx.scene.control.TextArea;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.exercise.plan.RepRating;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Student;
+import nimblestride.desktop.service.PageId;
 import nimblestride.formats.json.LogJson;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
@@ -99,6 +101,14 @@ class LessonStoryTest extends WindowStory {
         try (PDDocument document = Loader.loadPDF(booklet.toFile())) {
             assertThat(new PDFTextStripper().getText(document)).contains("For Wren", "Weir Steps");
         }
+        Path page = home.resolve("for-wren.html");
+        answers.save.add(page);
+        clickOn("#student-web");
+        until(() -> Files.exists(page));
+        assertThat(page)
+                .content()
+                .contains("<title>For Wren</title>", "Weir Steps")
+                .doesNotContain("at home");
         Path file = home.resolve("for-wren.json");
         answers.save.add(file);
         clickOn("#student-file");
@@ -106,6 +116,24 @@ class LessonStoryTest extends WindowStory {
         assertThat(Files.readString(file))
                 .contains("nimble-stride-book", "Weir Steps")
                 .doesNotContain("at home");
+
+        // The whole class in one go: Yarrow has nothing to do.
+        window.book().ask(book -> {
+            book.students().save(new Student(UUID.randomUUID(), "Yarrow", ""));
+            return true;
+        });
+        interact(() -> window.open(PageId.LESSONS));
+        answers.open.add(home);
+        clickOn("#lessons-share");
+        until(() -> shows("Wrote a booklet and a web page for 1 student into "));
+        assertThat(shows("1 student had nothing to do.")).isTrue();
+        try (Stream<Path> written = Files.list(home.resolve("homework-2026-11-25"))) {
+            assertThat(written.map(one -> one.getFileName().toString()))
+                    .containsExactlyInAnyOrder("wren.html", "wren.pdf");
+        }
+        try (Stream<Path> left = Files.list(home)) {
+            assertThat(left.map(Path::toString)).noneMatch(one -> one.contains(".coming"));
+        }
 
         closeWindow();
         openAgain();

@@ -45,7 +45,7 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
         add(PageId.NOTATION, () -> new NotationPage(document, sheet, services.status()));
         add(PageId.BOOKLET, () -> new BookletPage(sheet, book, services.export()));
         sound = add(PageId.SOUND_FILE, () -> new SoundFilePage(transport, sounds, commands, services));
-        web = add(PageId.WEB_PAGE, () -> new WebPage(document, sheet, commands, services));
+        web = add(PageId.WEB_PAGE, () -> new WebPage(document, sheet, services.export()));
         open(PageId.SHEET);
     }
 

@@ -8,18 +8,15 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.desktop.async.CommandQueue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
-import nimblestride.desktop.service.WindowServices;
+import nimblestride.desktop.service.Export;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.control.WrappedLabel;
 import nimblestride.desktop.ui.page.Page;
-import nimblestride.files.AtomicFile;
-import nimblestride.files.SafeFileName;
 import nimblestride.formats.json.DraftJson.InBook;
+import nimblestride.web.Booklet;
 import nimblestride.web.PageContent;
-import nimblestride.web.PracticePage;
 
 /** Exports the exercise as a web page that a student opens on a phone. */
 final class WebPage extends VBox implements Page {
@@ -27,16 +24,14 @@ final class WebPage extends VBox implements Page {
 
     private final ExerciseDocument document;
     private final ObjectProperty<Sheet> sheet;
-    private final CommandQueue commands;
-    private final WindowServices services;
+    private final Export export;
     private final TextArea toDo = new TextArea();
 
     /** @param sheet knows for whom it is, and how to count */
-    WebPage(ExerciseDocument document, ObjectProperty<Sheet> sheet, CommandQueue commands, WindowServices services) {
+    WebPage(ExerciseDocument document, ObjectProperty<Sheet> sheet, Export export) {
         this.document = document;
         this.sheet = sheet;
-        this.commands = commands;
-        this.services = services;
+        this.export = export;
         getStyleClass().add("page");
         TextField whom = new ForWhomField(sheet, "web-whom");
         whom.setPrefWidth(260);
@@ -59,23 +54,15 @@ final class WebPage extends VBox implements Page {
         // It is read when it is exported.
     }
 
-    /** Asks for a file, and writes the page in the background. */
+    /** Asks for a file, and writes the page. */
     void write() {
         Exercise exercise = document.exerciseProperty().get();
         PageContent content = new PageContent(
                 exercise,
                 document.inBookProperty().get().map(InBook::id),
                 sheet.get().counting(),
-                sheet.get().forWhom(),
                 toDo.getText());
-        services.dialogs()
-                .fileToSave(SafeFileName.of(exercise.name()) + ".html")
-                .ifPresent(target -> commands.run(
-                        "Exporting " + target.getFileName(),
-                        progress -> {
-                            AtomicFile.write(target, PracticePage.write(content));
-                            return target;
-                        },
-                        written -> services.status().show("Exported " + written + ".")));
+        Booklet booklet = Booklet.of(content).forStudent(sheet.get().forWhom());
+        export.webPage(booklet);
     }
 }

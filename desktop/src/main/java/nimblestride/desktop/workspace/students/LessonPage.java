@@ -96,6 +96,7 @@ final class LessonPage extends VBox implements Page {
         set = column(
                 "Assigned",
                 new SmallButton("Booklet…", "student-booklet", students::printBooklet),
+                new SmallButton("Web page…", "student-web", students::exportWebPage),
                 new SmallButton("Export file…", "student-file", students::exportFile));
         did = column("Practice log", new SmallButton("Merge log…", "student-merge", students::merge));
         notes = new LessonNotes(book::today, this::keepLesson);

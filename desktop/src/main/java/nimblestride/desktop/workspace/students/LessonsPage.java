@@ -34,9 +34,10 @@ final class LessonsPage extends VBox implements Page {
 
     /**
      * @param assign assigns the open exercise to several students
+     * @param share shares the homework of all students
      * @param open shows a student
      */
-    LessonsPage(OpenBook book, BookEdits edits, Dialogs dialogs, Runnable assign, Consumer<UUID> open) {
+    LessonsPage(OpenBook book, BookEdits edits, Dialogs dialogs, Runnable assign, Runnable share, Consumer<UUID> open) {
         this.book = book;
         this.edits = edits;
         this.dialogs = dialogs;
@@ -47,7 +48,8 @@ final class LessonsPage extends VBox implements Page {
                 .setAll(
                         new FlowLine(
                                 new SmallButton("New student…", "lessons-new", this::newStudent),
-                                new SmallButton("Assign this exercise…", "lessons-assign", assign)),
+                                new SmallButton("Assign this exercise…", "lessons-assign", assign),
+                                new SmallButton("Share all homework…", "lessons-share", share)),
                         new VerticalScroll(list));
         book.onChange(this::read);
         sceneProperty().addListener(change -> read());

@@ -152,6 +152,11 @@ final class StudentBar extends FlowPane {
         chosen().ifPresent(handout::booklet);
     }
 
+    /** Hands out what is assigned, as a page for the student's phone. */
+    void exportWebPage() {
+        chosen().ifPresent(handout::webPage);
+    }
+
     /** Hands out what is assigned, as a file for the student's own program. */
     void exportFile() {
         chosen().ifPresent(handout::file);

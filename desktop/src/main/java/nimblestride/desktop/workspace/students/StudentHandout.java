@@ -1,20 +1,14 @@
 package nimblestride.desktop.workspace.students;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.UUID;
+import java.util.Optional;
 import java.util.function.Supplier;
-import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetLayout;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.service.WindowServices;
-import nimblestride.formats.font.Fonts;
-import nimblestride.store.book.Book;
 
-/** Hands a student the exercises that are assigned and not done: as a booklet, or as a file for their own program. */
+/** Hands a student their homework: as a booklet, as a page for their phone, or as a file for their own program. */
 final class StudentHandout {
     private final OpenBook book;
     private final Supplier<Sheet> sheet;
@@ -27,53 +21,30 @@ final class StudentHandout {
     }
 
     void file(Student student) {
-        List<UUID> assigned = assigned(student);
-        if (!assigned.isEmpty()) {
-            services.export().exercises(assigned, student.name());
-        }
+        homework(student).ifPresent(homework -> services.export().exercises(homework.ids(), student.name()));
+    }
+
+    void webPage(Student student) {
+        homework(student).ifPresent(homework -> services.export().webPage(homework.page()));
     }
 
     void booklet(Student student) {
-        List<UUID> assigned = assigned(student);
-        if (!assigned.isEmpty()) {
-            book.ask(open -> read(open, assigned))
-                    .filter(exercises -> !exercises.isEmpty())
-                    .ifPresent(exercises -> booklet(exercises, student));
-        }
-    }
-
-    /** Lists what is assigned and not done; shows it in the status bar when there is nothing. */
-    private List<UUID> assigned(Student student) {
-        List<UUID> assigned = book.ask(open -> open.students().assignments(student.id())).orElse(List.of()).stream()
-                .filter(assignment -> assignment.done().isEmpty())
-                .flatMap(assignment -> assignment.exercise().stream())
-                .distinct()
-                .toList();
-        if (assigned.isEmpty()) {
-            services.status()
-                    .show("Everything assigned to " + student.name() + " is done, so there is nothing to print.");
-        }
-        return assigned;
-    }
-
-    private static List<Exercise> read(Book open, List<UUID> ids) {
-        List<Exercise> exercises = new ArrayList<>();
-        for (UUID id : ids) {
-            if (open.exercises().find(id).isPresent()) {
-                exercises.add(open.exercises().read(id));
+        homework(student).ifPresent(homework -> {
+            try {
+                services.export().pages(homework.title(), homework.booklet(sheet.get()));
+            } catch (StrideException e) {
+                services.dialogs().showError("I can't lay out the booklet", e.getMessage());
             }
-        }
-        return exercises;
+        });
     }
 
-    private void booklet(List<Exercise> exercises, Student student) {
-        try {
-            Sheet theirs = sheet.get().addressed(student.name());
-            SheetLayout pages = new SheetLayout(theirs, Fonts.get().music(), Fonts.get());
-            String title = "For " + student.name();
-            services.export().pages(title, pages.booklet(title, exercises));
-        } catch (StrideException e) {
-            services.dialogs().showError("I can't lay out the booklet", e.getMessage());
+    /** Reads the homework; shows it in the status bar when there is none. */
+    private Optional<Homework> homework(Student student) {
+        Optional<Homework> homework = book.ask(open -> Homework.of(open, student, sheet.get()));
+        if (homework.filter(Homework::isEmpty).isPresent()) {
+            services.status()
+                    .show("Everything assigned to " + student.name() + " is done, so there is nothing to share.");
         }
+        return homework.filter(found -> !found.isEmpty());
     }
 }

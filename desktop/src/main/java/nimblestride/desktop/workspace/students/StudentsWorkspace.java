@@ -32,9 +32,10 @@ public final class StudentsWorkspace extends PagedPane implements Workspace {
             Runnable assign,
             Supplier<Sheet> sheet,
             WindowServices services) {
+        ClassHomework homework = new ClassHomework(book, sheet, services);
         add(
                 PageId.LESSONS,
-                () -> new LessonsPage(book, edits, services.dialogs(), assign, student -> {
+                () -> new LessonsPage(book, edits, services.dialogs(), assign, homework::write, student -> {
                     shown.set(student);
                     services.navigation().open(PageId.LESSON);
                 }));
