@@ -48,13 +48,14 @@ public final class PracticePage {
         String script = SCRIPTS.stream().map(PracticePage::part).collect(Collectors.joining("\n"));
         String style = part("page.css");
         String student = booklet.student().strip();
+        String forWhom = student.isEmpty() || booklet.title().equals("For " + student) ? "" : "For " + student;
         String policy = "default-src 'none'; script-src '" + hash(script) + "'; style-src '" + hash(style)
                 + "'; base-uri 'none'; form-action 'none'";
         Map<String, String> parts = Map.of(
                 "policy", policy,
                 "title", escaped(booklet.title()),
                 "style", style,
-                "for", escaped(student.isEmpty() ? "" : "For " + student),
+                "for", escaped(forWhom),
                 "name", escaped(student),
                 "staves", booklet.exercises().stream().map(PracticePage::staff).collect(Collectors.joining("\n")),
                 "data", PageData.of(booklet).replace("<", "\\u003c"),

@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.NavigableSet;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nimblestride.core.exercise.analysis.Analysis;
@@ -12,6 +15,7 @@ import nimblestride.core.exercise.analysis.Playthrough.Passage;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.stroke.Dynamic;
+import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.limbs.LimbAssignment;
 import nimblestride.core.layer.limbs.LimbNote;
@@ -22,7 +26,7 @@ import nimblestride.core.time.meter.Bar;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
-import nimblestride.sound.kit.StrokeLevel;
+import nimblestride.sound.render.StrokePart;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -50,7 +54,7 @@ final class SectionData {
      * @param sounding when it is heard, which swing moves
      * @param hand R, L, or nothing
      */
-    private record PageHit(int layer, NoteValue at, NoteValue sounding, Voice voice, Dynamic level, String hand) {}
+    private record PageHit(int layer, NoteValue at, NoteValue sounding, Voice voice, Stroke stroke, String hand) {}
 
     /** @throws InvalidValueException if the section does not fit on a page */
     SectionData(Passage passage, Counting counting, PageSounds sounds) {
@@ -88,27 +92,14 @@ final class SectionData {
             String hand = byBothHands.contains(note.layer()) && note.limb().isHand()
                     ? String.valueOf(note.limb().letter())
                     : "";
-            all.add(hit(
-                    content,
-                    note.layer(),
-                    note.at(),
-                    note.voice(),
-                    note.stroke().level(),
-                    hand));
+            all.add(hit(content, note.layer(), note.at(), note.voice(), note.stroke(), hand));
         }
-        limbs.riffs()
-                .forEach(note -> all.add(hit(
-                        content,
-                        note.layer(),
-                        note.at(),
-                        note.voice(),
-                        note.stroke().level(),
-                        "")));
+        limbs.riffs().forEach(note -> all.add(hit(content, note.layer(), note.at(), note.voice(), note.stroke(), "")));
         return all;
     }
 
-    private static PageHit hit(Exercise content, int layer, NoteValue at, Voice voice, Dynamic level, String hand) {
-        return new PageHit(layer, at, content.swing().sounding(content.phrase(), at), voice, level, hand);
+    private static PageHit hit(Exercise content, int layer, NoteValue at, Voice voice, Stroke stroke, String hand) {
+        return new PageHit(layer, at, content.swing().sounding(content.phrase(), at), voice, stroke, hand);
     }
 
     /** Returns the layers that both hands play: only there is a sticking worth reading. */
@@ -168,16 +159,30 @@ final class SectionData {
         }
     }
 
+    /** Writes the hits of a layer: when each is written, when it is heard, its sounds, how it looks, and the hand. */
     private void write(int layer, ArrayNode node) {
+        double beat = passage.tempo().seconds(passage.tempo().beat()).doubleValue();
+        NavigableSet<NoteValue> times = hits.stream()
+                .filter(hit -> hit.layer == layer)
+                .map(PageHit::at)
+                .collect(Collectors.toCollection(TreeSet::new));
+        int number = 0;
         for (PageHit hit : hits) {
             if (hit.layer == layer) {
-                node.addArray()
-                        .add(grid.count(hit.at))
-                        .add(grid.count(hit.sounding))
-                        .add(sounds.name(hit.voice, hit.level))
-                        .add(StrokeLevel.of(hit.level))
-                        .add(looks(hit.level))
-                        .add(hit.hand);
+                ArrayNode one = node.addArray().add(grid.count(hit.at)).add(grid.count(hit.sounding));
+                double since = Optional.ofNullable(times.lower(hit.at))
+                        .map(before ->
+                                passage.tempo().seconds(hit.at.minus(before)).doubleValue())
+                        .orElse(Double.POSITIVE_INFINITY);
+                ArrayNode parts = one.addArray();
+                for (StrokePart part : StrokePart.of(hit.stroke, beat, since, number)) {
+                    parts.addArray()
+                            .add(part.late())
+                            .add(sounds.name(hit.voice, part.hard()))
+                            .add(part.gain());
+                }
+                one.add(looks(hit.stroke.level())).add(hit.hand);
+                number++;
             }
         }
     }

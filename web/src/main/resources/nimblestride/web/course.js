@@ -20,9 +20,8 @@ class Course {
         });
       }
       for (const layer of section.layers) {
-        for (const [at, soundsAt, sound, gain, level, hand] of layer.hits) {
-          const hit = { at: seconds(soundsAt), layer: layer.name, sound, gain };
-          this.hits.push(hit);
+        for (const [at, soundsAt, parts, level, hand] of layer.hits) {
+          this.hits.push({ at: seconds(soundsAt), layer: layer.name, parts });
           const bar = this.barOf(section.bars, at, first);
           const lane = bar.lanes.get(layer.name) ?? [];
           bar.lanes.set(layer.name, lane.concat({ part: (at - bar.start) / bar.length, level, hand }));

@@ -117,7 +117,10 @@ class Player {
     const isNow = (one) => one.at >= from && one.at < to;
     for (const hit of this.course.hits.filter(isNow)) {
       if (!this.muted.has(hit.layer) && !this.isSilent(hit.at)) {
-        this.sound(hit.sound, this.timeOf(hit.at), hit.gain);
+        // Grace notes and bounces keep their distance from the note at every tempo.
+        for (const [late, sound, gain] of hit.parts) {
+          this.sound(sound, Math.max(0, this.timeOf(hit.at) + late), gain);
+        }
       }
     }
     for (const click of this.course.clicks.filter(isNow)) {

@@ -85,6 +85,22 @@ class PracticePageTest {
         assertThat(data.get("tempos").get("120").asString()).isEqualTo("120");
     }
 
+    /** A flam is a grace note just before its note, soft, and both are where the program plays them. */
+    @Test
+    void aFlamIsTwoSounds() {
+        Exercise exercise =
+                Examples.exercise("4/4", "snare sticking lR L R L of 1/4").withTempo(TempoText.read("120"));
+        JsonNode hits =
+                data(exercise).get("sections").get(0).get("layers").get(0).get("hits");
+        JsonNode parts = hits.get(0).get(2);
+        assertThat(parts).hasSize(2);
+        assertThat(parts.get(0).get(0).asDouble()).isBetween(-0.040, -0.025);
+        assertThat(parts.get(0).get(2).asDouble())
+                .isLessThan(parts.get(1).get(2).asDouble());
+        assertThat(parts.get(1).get(0).asDouble()).isZero();
+        assertThat(hits.get(1).get(2)).hasSize(1);
+    }
+
     /** Each sound is in a booklet once, and each exercise has its own to-do. */
     @Test
     void aBookletHoldsSeveralExercises() {
