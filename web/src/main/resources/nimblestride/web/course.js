@@ -22,7 +22,7 @@ class Course {
       for (const layer of section.layers) {
         for (const [at, soundsAt, parts, level, hand] of layer.hits) {
           this.hits.push({ at: seconds(soundsAt), layer: layer.name, parts });
-          const bar = this.barOf(section.bars, at, first);
+          const bar = this.bars[first + section.bars.findLastIndex((one) => one.start <= at)];
           const lane = bar.lanes.get(layer.name) ?? [];
           bar.lanes.set(layer.name, lane.concat({ part: (at - bar.start) / bar.length, level, hand }));
         }
@@ -33,20 +33,6 @@ class Course {
     this.seconds = this.bars.at(-1).to;
   }
 
-  barOf(bars, units, first) {
-    let low = 0;
-    let high = bars.length - 1;
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if (bars[middle].start <= units) {
-        low = middle;
-      } else {
-        high = middle - 1;
-      }
-    }
-    return this.bars[first + low];
-  }
-
   /** Returns the time of the last count before a time. */
   countAt(seconds) {
     return this.bars[this.barAt(seconds)].clicks.findLast((click) => click.at <= seconds + 1e-9).at;
@@ -54,7 +40,7 @@ class Course {
 
   /** Returns the number of the bar at a time, from 0. */
   barAt(seconds) {
-    let number = this.bars.findIndex((bar) => seconds < bar.to - 1e-9);
+    const number = this.bars.findIndex((bar) => seconds < bar.to - 1e-9);
     return number < 0 ? this.bars.length - 1 : number;
   }
 }

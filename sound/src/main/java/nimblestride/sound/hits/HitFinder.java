@@ -73,7 +73,8 @@ public final class HitFinder {
         float[] peaks = new float[PARTS];
         for (int part = 0; part < PARTS; part++) {
             for (int i = middle + part * HOP / PARTS; i < middle + (part + 1) * HOP / PARTS; i++) {
-                peaks[part] = Math.max(peaks[part], Math.abs(waiting[i]));
+                float loud = waiting[i] < 0 ? -waiting[i] : waiting[i];
+                peaks[part] = loud > peaks[part] ? loud : peaks[part];
             }
         }
         attacks.add(peaks);

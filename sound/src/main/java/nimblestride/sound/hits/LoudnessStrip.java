@@ -9,6 +9,9 @@ final class LoudnessStrip {
     private final int sampleRate;
     private float[] steps = new float[1_024];
     private long heard;
+    private int step;
+    /** The first sample of the next step. */
+    private long nextStep;
 
     LoudnessStrip(int sampleRate) {
         this.sampleRate = sampleRate;
@@ -16,11 +19,17 @@ final class LoudnessStrip {
 
     void hear(float[] samples, int count) {
         for (int i = 0; i < count; i++) {
-            int step = (int) (heard * STEPS_PER_SECOND / sampleRate);
-            if (step >= steps.length) {
-                steps = Arrays.copyOf(steps, 2 * steps.length);
+            if (heard >= nextStep) {
+                step = (int) (heard * STEPS_PER_SECOND / sampleRate);
+                nextStep = ((step + 1L) * sampleRate + STEPS_PER_SECOND - 1) / STEPS_PER_SECOND;
+                if (step >= steps.length) {
+                    steps = Arrays.copyOf(steps, 2 * steps.length);
+                }
             }
-            steps[step] = Math.max(steps[step], Math.abs(samples[i]));
+            float loud = samples[i] < 0 ? -samples[i] : samples[i];
+            if (loud > steps[step]) {
+                steps[step] = loud;
+            }
             heard++;
         }
     }

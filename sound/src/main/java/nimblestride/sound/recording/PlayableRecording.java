@@ -81,7 +81,9 @@ public final class PlayableRecording implements AutoCloseable {
 
     /** Puts a sample in sixteen bits, the low byte first. */
     private int put(float sample, int at) {
-        int value = Math.round(Math.max(-1, Math.min(1, sample)) * Short.MAX_VALUE);
+        // Comparing is faster here than Math.max and Math.round: every sample of a long recording comes by.
+        float limited = sample > 1 ? 1 : sample < -1 ? -1 : sample;
+        int value = (int) (limited * Short.MAX_VALUE + (limited < 0 ? -0.5f : 0.5f));
         block[at] = (byte) value;
         block[at + 1] = (byte) (value >> Byte.SIZE);
         return at + Short.BYTES;
