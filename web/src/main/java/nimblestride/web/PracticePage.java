@@ -73,7 +73,8 @@ public final class PracticePage {
     private static String staff(PageContent content) {
         try {
             Engraver engraver = new Engraver(Fonts.get().music(), Fonts.get());
-            Drawing staff = engraver.column(Sheet.DEFAULT.score(content.exercise()), STAFF_WIDTH, BETWEEN_LINES);
+            Drawing staff = engraver.column(
+                    Sheet.DEFAULT.counted(content.counting()).score(content.exercise()), STAFF_WIDTH, BETWEEN_LINES);
             String picture = SvgFile.write(content.exercise().name() + " on the staff", staff, SPACE);
             return "<div>" + picture.substring(picture.indexOf("<svg")) + "</div>";
         } catch (UnwritableException e) {

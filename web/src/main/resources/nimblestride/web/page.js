@@ -173,6 +173,10 @@ class Page {
       this.player.stop();
       return;
     }
+    if (this.isStarting) {
+      return;
+    }
+    this.isStarting = true;
     Page.find("play-button").textContent = "Stop";
     try {
       await this.player.start();
@@ -181,6 +185,8 @@ class Page {
     } catch (error) {
       Page.find("play-button").textContent = "Play";
       this.say("This browser can't play it: " + error.message);
+    } finally {
+      this.isStarting = false;
     }
   }
 

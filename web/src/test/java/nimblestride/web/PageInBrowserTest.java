@@ -120,6 +120,21 @@ class PageInBrowserTest {
         }
     }
 
+    /** Whoever presses twice at once starts it once: each sound is scheduled once. */
+    @Test
+    void pressingTwiceAtOnceStartsItOnce() throws IOException {
+        open(PageContent.of(Examples.exercise("7/8", "snare every 1/8").withTempo(TempoText.read("1/8=600"))));
+        browser.findElement(By.id("count-in")).click();
+        new Select(browser.findElement(By.id("click"))).selectByValue("off");
+        browser.executeScript(WATCH + "page.playOrStop(); page.playOrStop();");
+        until("window.started.length >= 7");
+        browser.executeScript("page.player.stop()");
+        assertThat(
+                        browser.executeScript(
+                                "return window.started.sort((a, b) => a - b).every((t, i, all) => i === 0 || t - all[i - 1] > 0.05)"))
+                .isEqualTo(true);
+    }
+
     @Test
     void theLogIsKeptAndSentAsAFileThatTheProgramReads() throws IOException {
         Exercise exercise = Examples.exercise("7/8", "snare every 1/8").withName("Ferry \"Steps\"");

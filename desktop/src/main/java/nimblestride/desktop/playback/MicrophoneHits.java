@@ -50,7 +50,7 @@ public final class MicrophoneHits implements AutoCloseable {
     private int hits;
     private int leftOut;
     private volatile Source heardAs = Source.ONE_SOUND;
-    /** How loud the program is at the microphone for each part of its own loudness; 0 until it is measured. */
+    /** How much of the program's sound reaches the microphone, as a ratio of levels; 0 until it is measured. */
     private volatile double echo;
 
     /** What is in front of the microphone. */

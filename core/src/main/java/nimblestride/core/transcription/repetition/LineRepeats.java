@@ -92,7 +92,7 @@ final class LineRepeats {
         return shares[sixteenths];
     }
 
-    /** Returns what comes again by chance: the average over all lengths that are whole numbers of the line's own pulse. */
+    /** Returns the share that chance explains: the average over all multiples of the line's pulse. */
     double byChance() {
         return byChance;
     }

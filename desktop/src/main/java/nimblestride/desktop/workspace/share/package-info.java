@@ -1,5 +1,5 @@
 /**
- * The Share workspace: sheets, booklets, notation, and audio files. Begin with {@link
+ * The Share workspace: sheets, booklets, notation, audio files, and web pages. Begin with {@link
  * nimblestride.desktop.workspace.share.ShareWorkspace}.
  */
 package nimblestride.desktop.workspace.share;
