@@ -28,6 +28,7 @@ import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.json.LogJson;
 import nimblestride.formats.midi.ExerciseMidi;
+import nimblestride.formats.musicxml.ScoreLayout;
 import nimblestride.formats.musicxml.ScoreXml;
 import nimblestride.formats.source.FileImporter;
 import nimblestride.sound.recording.RecordingFile;
@@ -73,7 +74,7 @@ public final class MutationsMeasure {
         Reader elsewhere = file -> FileImporter.exercise(FileImporter.read(file, "x"));
         formats.put("midi", new Format(ExerciseMidi.write(sample()), elsewhere));
         formats.put("musicxml", new Format(ScoreXml.write(score), elsewhere));
-        formats.put("mxl", new Format(ScoreXml.writeCompressed(score), elsewhere));
+        formats.put("mxl", new Format(ScoreXml.writeCompressed(score, ScoreLayout.PLAIN), elsewhere));
         formats.put(
                 "exercise",
                 new Format(

@@ -23,7 +23,8 @@ import picocli.CommandLine.Spec;
 @Command(
         name = "export",
         description = "Exports each exercise in each format. One bad file does not stop the others.",
-        mixinStandardHelpOptions = true)
+        mixinStandardHelpOptions = true,
+        versionProvider = StrideCommand.Version.class)
 final class ExportCommand implements Callable<Integer> {
     private static final int SOME_FAILED = 1;
 
@@ -37,7 +38,8 @@ final class ExportCommand implements Callable<Integer> {
             names = "--as",
             paramLabel = "FORMS",
             required = true,
-            description = "json, musicxml, mxl, midi, wav, html, csv, pdf, svg, png, separated by commas")
+            description =
+                    "json, musicxml, musicxml-text (count as text), mxl, midi, wav, html, csv, pdf, svg, png, separated by commas")
     private String forms;
 
     @Option(names = "--to", paramLabel = "DIR", required = true, description = "the folder to write into")

@@ -24,7 +24,8 @@ import picocli.CommandLine.Spec;
 @Command(
         name = "listen",
         description = "Finds the hits of a recording, its tempo, and which meters it may be in.",
-        mixinStandardHelpOptions = true)
+        mixinStandardHelpOptions = true,
+        versionProvider = StrideCommand.Version.class)
 final class ListenCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

@@ -44,7 +44,8 @@ import picocli.CommandLine.Spec;
         name = "report",
         description =
                 "Prints what follows from an exercise: when it lines up, what each layer does, and how the sums work out.",
-        mixinStandardHelpOptions = true)
+        mixinStandardHelpOptions = true,
+        versionProvider = StrideCommand.Version.class)
 final class ReportCommand implements Callable<Integer> {
     private static final int MAX_BARS = 10_000;
     private static final int MAX_UNITS = 500_000;

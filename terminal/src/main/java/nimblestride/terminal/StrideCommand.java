@@ -8,6 +8,7 @@ import java.io.PrintWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.foundation.words.ProgramVersion;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -20,10 +21,19 @@ import picocli.CommandLine.Spec;
         name = "stride",
         description = "Groups odd bars and shows when what runs across them lines up.",
         mixinStandardHelpOptions = true,
+        versionProvider = StrideCommand.Version.class,
         subcommands = {ReportCommand.class, ExportCommand.class, ListenCommand.class})
 public final class StrideCommand implements Runnable {
     static final int BAD_INPUT = CommandLine.ExitCode.USAGE;
     private static final int FAILED = CommandLine.ExitCode.SOFTWARE;
+
+    /** Answers {@code --version}. */
+    static final class Version implements CommandLine.IVersionProvider {
+        @Override
+        public String[] getVersion() {
+            return new String[] {ProgramVersion.text()};
+        }
+    }
 
     @Spec
     private CommandSpec spec;

@@ -26,6 +26,7 @@ import nimblestride.core.notation.score.ScoreWriter;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.midi.ExerciseMidi;
+import nimblestride.formats.musicxml.ScoreLayout;
 import nimblestride.formats.musicxml.ScoreXml;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -48,6 +49,13 @@ class StrideCommandTest {
         assertThat(run(args)).as(err.toString()).isZero();
         assertThat(err.toString()).isEmpty();
         return JsonMapper.builder().build().readTree(out.toString());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "report ", "export ", "listen "})
+    void everyCommandKnowsItsVersion(String command) {
+        assertThat(run((command + "--version").split(" "))).isZero();
+        assertThat(out.toString()).startsWith("Nimble Stride");
     }
 
     @Test
@@ -200,7 +208,10 @@ class StrideCommandTest {
         ExerciseMidi.write(exercise, midi);
         Path score = folder.resolve("weir.mxl");
         Exercise played = exercise.withPhrase(exercise.phrase().first(15));
-        Files.write(score, ScoreXml.writeCompressed(ScoreWriter.write(played, ScoreStyle.DEFAULT.repeating(false))));
+        Files.write(
+                score,
+                ScoreXml.writeCompressed(
+                        ScoreWriter.write(played, ScoreStyle.DEFAULT.repeating(false)), ScoreLayout.PLAIN));
         for (Path file : List.of(midi, score)) {
             JsonNode report = report("report", "--file", file.toString(), "--json");
             assertThat(report.at("/phrase/length").stringValue()).isEqualTo("49/16");
@@ -391,7 +402,7 @@ class StrideCommandTest {
                 .isEqualTo(2);
         assertThat(err.toString())
                 .contains(
-                        "I can't read \"tuba\". Try one or more of json, musicxml, mxl, midi, pdf, svg, png, csv, wav");
+                        "I can't read \"tuba\". Try one or more of json, musicxml, musicxml-text, mxl, midi, pdf, svg, png, csv, wav");
         assertThat(run("export", good.toString(), "--as", "musicxml,mxl,pdf,svg,png,wav,csv", "--to", to.toString()))
                 .isZero();
         assertThat(to.resolve("five-nine.wav"))

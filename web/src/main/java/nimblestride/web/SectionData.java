@@ -16,6 +16,8 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.stroke.Stroke;
+import nimblestride.core.kit.voice.Choke;
+import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.limbs.LimbAssignment;
 import nimblestride.core.layer.limbs.LimbNote;
@@ -159,7 +161,7 @@ final class SectionData {
         }
     }
 
-    /** Writes the hits of a layer: when each is written, when it is heard, its sounds, how it looks, and the hand. */
+    /** Writes the hits of a layer: when each is written, when it is heard, its sounds, how it looks, the hand, and the hi-hat. */
     private void write(int layer, ArrayNode node) {
         double beat = passage.tempo().seconds(passage.tempo().beat()).doubleValue();
         NavigableSet<NoteValue> times = hits.stream()
@@ -181,10 +183,17 @@ final class SectionData {
                             .add(sounds.name(hit.voice, part.hard()))
                             .add(part.gain());
                 }
-                one.add(looks(hit.stroke.level())).add(hit.hand);
+                one.add(looks(hit.stroke.level())).add(hit.hand).add(hiHat(hit.voice));
                 number++;
             }
         }
+    }
+
+    /** Returns "open" for what rings until it is cut off, and "closed" for what cuts it off. */
+    private static String hiHat(Voice voice) {
+        return Choke.rings(voice.midiKey())
+                ? "open"
+                : Choke.cutsOff(voice.midiKey(), Kit.OPEN_HI_HAT.midiKey()) ? "closed" : "";
     }
 
     private static String looks(Dynamic level) {

@@ -20,8 +20,8 @@ class Course {
         });
       }
       for (const layer of section.layers) {
-        for (const [at, soundsAt, parts, level, hand] of layer.hits) {
-          this.hits.push({ at: seconds(soundsAt), layer: layer.name, parts });
+        for (const [at, soundsAt, parts, level, hand, hiHat] of layer.hits) {
+          this.hits.push({ at: seconds(soundsAt), layer: layer.name, parts, hiHat });
           const bar = this.bars[first + section.bars.findLastIndex((one) => one.start <= at)];
           const lane = bar.lanes.get(layer.name) ?? [];
           bar.lanes.set(layer.name, lane.concat({ part: (at - bar.start) / bar.length, level, hand }));

@@ -3,6 +3,8 @@ class Player {
   /** So many seconds ahead, and so often, in milliseconds. */
   static AHEAD = 0.3;
   static EVERY = 50;
+  /** So many seconds after it is closed, an open hi-hat is silent. */
+  static CHOKE = 0.006;
   static CLICKS = { off: [], ones: ["ones"], strides: ["ones", "strides"], units: ["ones", "strides", "units"] };
 
   constructor(course, sounds) {
@@ -16,6 +18,7 @@ class Player {
     this.loop = { from: 0, to: course.seconds };
     this.buffers = new Map();
     this.sources = new Set();
+    this.ringing = [];
     this.anchors = [];
     this.onStop = () => {};
   }
@@ -69,6 +72,7 @@ class Player {
       source.stop();
     }
     this.sources.clear();
+    this.ringing = [];
     this.anchors = [];
     this.onStop();
   }
@@ -117,9 +121,15 @@ class Player {
     const isNow = (one) => one.at >= from && one.at < to;
     for (const hit of this.course.hits.filter(isNow)) {
       if (!this.muted.has(hit.layer) && !this.isSilent(hit.at)) {
+        if (hit.hiHat) {
+          this.cutOff(this.timeOf(hit.at));
+        }
         // Grace notes and bounces keep their distance from the note at every tempo.
         for (const [late, sound, gain] of hit.parts) {
-          this.sound(sound, Math.max(0, this.timeOf(hit.at) + late), gain);
+          const part = this.sound(sound, Math.max(0, this.timeOf(hit.at) + late), gain);
+          if (hit.hiHat === "open") {
+            this.ringing.push(part);
+          }
         }
       }
     }
@@ -144,6 +154,17 @@ class Player {
     source.start(time);
     this.sources.add(source);
     source.onended = () => this.sources.delete(source);
+    return { source, level };
+  }
+
+  /** Ends what rings of the hi-hat, since its cymbals close then, or are struck again. */
+  cutOff(time) {
+    for (const { source, level } of this.ringing) {
+      level.gain.setValueAtTime(level.gain.value, time);
+      level.gain.linearRampToValueAtTime(0, time + Player.CHOKE);
+      source.stop(time + Player.CHOKE);
+    }
+    this.ringing = [];
   }
 
   /** Returns the place that is heard now; undefined during the count-in. */

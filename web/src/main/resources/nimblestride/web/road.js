@@ -21,7 +21,7 @@ class Road {
     const width = Math.max(100, bar.units.length * 28) + 16;
     const height = Road.TOP + 24 + this.lanes.reduce((sum, lane) => sum + lane.tall, 0);
     const x = (units) => Road.place(width, (units - bar.start) / bar.length);
-    const svg = Road.element("svg", { width, height, viewBox: `0 0 ${width} ${height}`, role: "img" });
+    const svg = Road.element("svg", { width: `${width / 16}rem`, height: `${height / 16}rem`, viewBox: `0 0 ${width} ${height}`, role: "img" });
     const title = Road.element("title", {});
     title.textContent = bar.label;
     svg.append(title, Road.element("line", { class: "bar-line", x1: 3, y1: 4, x2: 3, y2: height - 4 }));

@@ -1,6 +1,5 @@
 package nimblestride.desktop.app;
 
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -16,8 +15,6 @@ import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
-import javafx.scene.image.PixelReader;
-import javafx.scene.image.WritableImage;
 import javafx.stage.Window;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -29,6 +26,8 @@ import nimblestride.desktop.shell.MainWindow;
 /** Takes a screenshot of each main view, in the real window, and ends the program. */
 final class Screenshots {
     private static final Duration SETTLE = Duration.millis(1_200);
+
+    private static final Duration FILM = Duration.seconds(6);
 
     /** How long the simulated player plays before its taps are shown. */
     private static final int TAPPED_STEPS = 14;
@@ -101,6 +100,7 @@ final class Screenshots {
             window.openFromBook("Weir Steps");
             window.open(PageId.LESSON);
         });
+        film();
         view("history", window::showHistory);
         steps.add(() -> press("#history-leave"));
         steps.add(() -> press("#count-stand"));
@@ -118,6 +118,27 @@ final class Screenshots {
             Platform.exit();
         });
         next();
+    }
+
+    /** Two bars and a half of the Road while it plays. */
+    private void film() {
+        Film film = new Film();
+        steps.add(() -> {
+            window.openFromBook("Lamplighters' Walk");
+            window.open(PageId.COUNTS);
+        });
+        steps.add(() -> press("#play"));
+        steps.add(() -> film.shoot(find(".road"), FILM, () -> press("#play")));
+        for (double passed = 0; passed < 2 * FILM.toMillis(); passed += SETTLE.toMillis()) {
+            steps.add(() -> {});
+        }
+        steps.add(() -> {
+            try {
+                film.write(folder.resolve("road.gif"));
+            } catch (IOException e) {
+                throw new UncheckedIOException("the film can't be written", e);
+            }
+        });
     }
 
     private void practicing() {
@@ -189,18 +210,11 @@ final class Screenshots {
     }
 
     private void save(String name, Scene scene) {
-        WritableImage image = scene.snapshot(null);
-        int width = (int) image.getWidth();
-        int height = (int) image.getHeight();
-        PixelReader pixels = image.getPixelReader();
-        BufferedImage copy = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
-        for (int y = 0; y < height; y++) {
-            for (int x = 0; x < width; x++) {
-                copy.setRGB(x, y, pixels.getArgb(x, y));
-            }
-        }
         try {
-            ImageIO.write(copy, "png", folder.resolve(name + ".png").toFile());
+            ImageIO.write(
+                    Snapshot.of(scene.snapshot(null)),
+                    "png",
+                    folder.resolve(name + ".png").toFile());
         } catch (IOException e) {
             throw new UncheckedIOException("the picture " + name + " can't be written", e);
         }

@@ -30,7 +30,7 @@ final class AssignView implements AssignPane.Assigning {
 
     /** Asks to whom. */
     void show() {
-        cover.show().show(document.exerciseProperty().get().name());
+        cover.show().show(document.exerciseProperty().get());
     }
 
     /** Closes it. */
@@ -51,6 +51,7 @@ final class AssignView implements AssignPane.Assigning {
                         book.today(),
                         how.due(),
                         how.how(),
+                        how.tempo(),
                         Optional.empty()))
                 .toList();
         edits.assign(assignments, to.size() == 1 ? to.get(0).name() : Counted.count(to.size(), "student"));

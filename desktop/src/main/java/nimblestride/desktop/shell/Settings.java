@@ -4,13 +4,9 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import java.util.function.Function;
-import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
-import nimblestride.core.notation.page.SheetItem;
 import nimblestride.core.practice.care.BreakSchedule;
 import nimblestride.core.time.counting.CountWords;
 import nimblestride.core.time.counting.Counting;
@@ -22,6 +18,7 @@ import nimblestride.files.FileException;
 import nimblestride.files.Quarantine;
 import nimblestride.formats.json.JsonNodeReader;
 import nimblestride.formats.json.JsonText;
+import nimblestride.formats.json.SheetJson;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
@@ -113,7 +110,6 @@ record Settings(
         if (!root.member("format").text().equals(FORMAT)) {
             throw root.member("format").wrong("\"" + FORMAT + "\"");
         }
-        JsonNodeReader sheet = root.member("sheet");
         return new Settings(
                 root.member("width").number(MIN_SIZE, MAX_SIZE),
                 root.member("height").number(MIN_SIZE, MAX_SIZE),
@@ -125,7 +121,7 @@ record Settings(
                 !root.has("findingsShown") || root.member("findingsShown").truth(),
                 root.has("folder") ? root.member("folder").text() : "",
                 new Counting(root.member("counting").oneOf(CountingSystem.class), words(root)),
-                sheet.make(() -> sheet(sheet)),
+                SheetJson.read(root.member("sheet")),
                 root.make(() -> new BreakSchedule(root.member("rests").whole()).minutes()),
                 SoundSettings.read(root.member("sound")));
     }
@@ -141,21 +137,6 @@ record Settings(
                 .map(JsonNodeReader::text)
                 .toList();
         return own.make(() -> new CountWords(sixNotes, words));
-    }
-
-    private static Sheet sheet(JsonNodeReader place) {
-        Set<SheetItem> sections = EnumSet.noneOf(SheetItem.class);
-        place.member("sections")
-                .items(SheetItem.values().length)
-                .forEach(one -> sections.add(one.oneOf(SheetItem.class)));
-        Sheet sheet = Sheet.DEFAULT;
-        for (SheetItem section : SheetItem.values()) {
-            sheet = sheet.with(section, sections.contains(section));
-        }
-        return sheet.on(place.member("paper").oneOf(PaperSize.class))
-                .inStages(
-                        place.member("stages").whole(),
-                        place.member("firstPercent").whole());
     }
 
     /**
@@ -178,12 +159,7 @@ record Settings(
         root.put("sixNotes", counting.words().sixNotes().name());
         ArrayNode ownWords = root.putArray("ownWords");
         counting.words().own().forEach(ownWords::add);
-        ObjectNode written = root.putObject("sheet");
-        written.put("paper", sheet.paper().name());
-        ArrayNode sections = written.putArray("sections");
-        sheet.sections().stream().map(SheetItem::name).sorted().forEach(sections::add);
-        written.put("stages", sheet.stages());
-        written.put("firstPercent", sheet.firstPercent());
+        SheetJson.write(sheet.usual(), root.putObject("sheet"));
         root.put("rests", rests);
         sound.write(root.putObject("sound"));
         try {

@@ -69,6 +69,7 @@ final class SettingsSession {
 
     /** Writes the current settings; if that fails, shows why and still lets the user quit. */
     void write(Status status) {
+        share.rememberSheet();
         Settings settings = new Settings(
                 frame.scene().getWidth(),
                 frame.scene().getHeight(),

@@ -41,9 +41,13 @@ class LessonStoryTest extends WindowStory {
         answers.lines.add("Wren");
         clickOn("#lessons-new");
         until(() -> lookup("Assign \"Weir Steps\"").tryQuery().isPresent());
-        retype("#assign-how", "all limbs at 150");
+        retype("#assign-how", "all limbs");
+        retype("#assign-tempo", "fast");
+        clickOn("#assign-how");
+        until(() -> shows("I can't read \"fast\""));
+        retype("#assign-tempo", "1/8=150");
         clickOn("#assign");
-        until(() -> shows("Weir Steps, due in 7 days"));
+        until(() -> shows("Weir Steps at 150 BPM (eighths), due in 7 days"));
         assertThat(shows("Not in the log yet.")).isTrue();
 
         Path log = home.resolve("wren.json");
@@ -69,6 +73,14 @@ class LessonStoryTest extends WindowStory {
         clickOn("#student-merge");
         until(() -> shows("Wren: 0 log entries new, 0 changed, 1 there already."));
 
+        // What a practice page makes, as its own test compares it.
+        Path ofThePage = Path.of("../web/src/test/resources/nimblestride/web/page-log.json");
+        for (String merged : List.of("1 log entry new, 0 changed, 0", "0 log entries new, 0 changed, 1")) {
+            answers.open.add(ofThePage);
+            clickOn("#student-merge");
+            until(() -> shows("Wren: " + merged + " there already."));
+        }
+
         retypeFocused("#student-note", "Left-handed; reads well");
         type(KeyCode.ENTER);
         until(() -> student().note().equals("Left-handed; reads well"));
@@ -82,9 +94,9 @@ class LessonStoryTest extends WindowStory {
 
         select("#assigned-weir-steps");
         fire("#done-weir-steps");
-        until(() -> shows("Weir Steps, done"));
+        until(() -> shows("Weir Steps at 150 BPM (eighths), done"));
         fire("#done-weir-steps");
-        until(() -> shows("Weir Steps, due in 7 days"));
+        until(() -> shows("Weir Steps at 150 BPM (eighths), due in 7 days"));
 
         clickOn("#lesson-notes").write("counted aloud");
         clickOn("#lesson-next").write("the pad");
@@ -107,7 +119,7 @@ class LessonStoryTest extends WindowStory {
         until(() -> Files.exists(page));
         assertThat(page)
                 .content()
-                .contains("<title>For Wren</title>", "Weir Steps")
+                .contains("<title>For Wren</title>", "Weir Steps", "\"100\":\"1/8=150\"")
                 .doesNotContain("at home");
         Path file = home.resolve("for-wren.json");
         answers.save.add(file);
@@ -140,13 +152,13 @@ class LessonStoryTest extends WindowStory {
         clickOn("#bench-students");
         until(() -> shows("4:30 PM  Wren"));
         clickOn("#lesson-of-wren");
-        until(() -> shows("Weir Steps, due in 7 days"));
+        until(() -> shows("Weir Steps at 150 BPM (eighths), due in 7 days"));
         until(() -> lookup("#lesson-notes").queryAs(TextArea.class).getText().equals("counted aloud"));
         clickOn("#student-out");
         until(() -> window.book().ask(book -> book.log().size()).equals(Optional.of(0L)));
         interact(() -> lookup(".road").query().requestFocus());
         chord(KeyCode.SHORTCUT, KeyCode.Z);
-        until(() -> window.book().ask(book -> book.log().size()).equals(Optional.of(1L)));
+        until(() -> window.book().ask(book -> book.log().size()).equals(Optional.of(2L)));
         assertThat(student().note()).isEqualTo("Left-handed; reads well");
     }
 

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
-import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
@@ -18,40 +17,18 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import nimblestride.core.exercise.recording.LinkedRecording;
 import nimblestride.core.language.text.BarsText;
-import nimblestride.core.language.text.Examples;
-import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.desktop.service.PageId;
-import nimblestride.sound.recorded.RecordedKit;
-import nimblestride.sound.render.ClickSettings;
 import nimblestride.sound.render.Loop;
 import nimblestride.sound.render.PlaybackRequest;
-import nimblestride.sound.wav.WavFile;
 import org.junit.jupiter.api.Test;
 
 /** A recording is opened, marked, looped, slowed down, and turned into an exercise. */
 class ListenStoryTest extends WindowStory {
     private static final double UNIT = 60.0 / 240;
 
-    /** The program plays the recording: sixteen bars of seven eighths at 240. */
     private Path recording() throws IOException {
-        Path file = home.resolve("Weir_in_seven.wav");
-        try (OutputStream out = Files.newOutputStream(file)) {
-            new WavFile(16, false, 16)
-                    .write(
-                            new PlaybackRequest(
-                                    Examples.exercise(
-                                                    "7/8(2+2+3)",
-                                                    "kick cell x...x.. of 1/8",
-                                                    "snare cell ..X...x of 1/8",
-                                                    "hi-hat every 1/8")
-                                            .withTempo(TempoText.read("1/8=240")),
-                                    ClickSettings.NONE),
-                            new RecordedKit(WavFile.SAMPLE_RATE),
-                            out,
-                            WavFile.Progress.TO_THE_END);
-        }
-        return file;
+        return RecordedGroove.in(home);
     }
 
     private LinkedRecording linked() {

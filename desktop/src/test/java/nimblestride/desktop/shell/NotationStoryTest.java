@@ -12,6 +12,7 @@ import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.language.text.Examples;
 import nimblestride.core.notation.engraving.Drawing;
@@ -108,6 +109,43 @@ class NotationStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.Z);
         until(() -> staff().score().isPresent());
         assertThat(told.getText()).isEmpty();
+    }
+
+    /** Chosen for one exercise, it is usual for all, until another has its own; that stays when the program starts again. */
+    @Test
+    void theBookRemembersWhatIsOnEachSheet() throws Exception {
+        lay(Examples.exercise("7/8", "snare every 1/8").withName("Weir Walk"));
+        untilKept();
+        interact(() -> window.book().change(book -> book.exercises()
+                .add(
+                        Examples.exercise("5/8").withName("Oars in Fives"),
+                        window.book().now())));
+        clickOn("#bench-share");
+        pick("#paper", PaperSize.LETTER);
+        fire("#section-road");
+        clickOn("#for-whom").write("Tuesday group");
+
+        openFromBook("Oars in Fives");
+        CheckBox road = lookup("#section-road").queryAs(CheckBox.class);
+        assertThat(road.isSelected()).isFalse();
+        assertThat(text("#for-whom")).isEmpty();
+        fire("#section-road");
+
+        closeWindow();
+        openAgain();
+        clickOn("#bench-share");
+        assertThat(lookup("#section-road").queryAs(CheckBox.class).isSelected()).isTrue();
+        openFromBook("Weir Walk");
+        until(() -> text("#for-whom").equals("Tuesday group"));
+        assertThat(lookup("#section-road").queryAs(CheckBox.class).isSelected()).isFalse();
+        assertThat(lookup("#paper").queryAs(ComboBox.class).getValue()).isEqualTo(PaperSize.LETTER);
+    }
+
+    private void openFromBook(String name) throws Exception {
+        retype("#book-search", name);
+        until(() -> lookup("#book-list").queryAs(ListView.class).getItems().size() == 1);
+        push(KeyCode.ENTER);
+        until(() -> exercise().name().equals(name));
     }
 
     @Test

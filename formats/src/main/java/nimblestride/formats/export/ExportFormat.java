@@ -13,10 +13,12 @@ import nimblestride.core.notation.engraving.Engraver;
 import nimblestride.core.notation.page.PaperSize;
 import nimblestride.core.notation.page.Sheet;
 import nimblestride.core.notation.page.SheetLayout;
+import nimblestride.core.notation.score.Score;
 import nimblestride.formats.csv.HitsCsv;
 import nimblestride.formats.font.Fonts;
 import nimblestride.formats.json.ExerciseJson;
 import nimblestride.formats.midi.ExerciseMidi;
+import nimblestride.formats.musicxml.ScoreLayout;
 import nimblestride.formats.musicxml.ScoreXml;
 import nimblestride.formats.picture.PdfFile;
 import nimblestride.formats.picture.PngFile;
@@ -33,13 +35,23 @@ public enum ExportFormat {
     MUSICXML("musicxml", "MusicXML score") {
         @Override
         public byte[] write(Exercise exercise, Sheet sheet) {
-            return ScoreXml.write(sheet.score(exercise));
+            Score score = sheet.score(exercise);
+            return ScoreXml.write(score, layout(score, sheet, ScoreLayout.Count.LYRICS));
+        }
+    },
+    /** For programs that show lyrics badly, and for counts that fall on no note. */
+    MUSICXML_TEXT("text.musicxml", "MusicXML score, count as text") {
+        @Override
+        public byte[] write(Exercise exercise, Sheet sheet) {
+            Score score = sheet.score(exercise);
+            return ScoreXml.write(score, layout(score, sheet, ScoreLayout.Count.TEXT));
         }
     },
     MXL("mxl", "Compressed MusicXML score") {
         @Override
         public byte[] write(Exercise exercise, Sheet sheet) {
-            return ScoreXml.writeCompressed(sheet.score(exercise));
+            Score score = sheet.score(exercise);
+            return ScoreXml.writeCompressed(score, layout(score, sheet, ScoreLayout.Count.LYRICS));
         }
     },
     MIDI("mid", "Standard MIDI File") {
@@ -103,7 +115,7 @@ public enum ExportFormat {
 
     /** Returns its name on the command line. */
     public String typed() {
-        return name().toLowerCase(Locale.ROOT);
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
     /** Returns the format with a name; empty for none. */
@@ -124,6 +136,12 @@ public enum ExportFormat {
      * @throws InvalidValueException if this format can't hold the exercise
      */
     public abstract byte[] write(Exercise exercise, Sheet sheet);
+
+    /** The lines are those of the sheet. */
+    static ScoreLayout layout(Score score, Sheet sheet, ScoreLayout.Count count) {
+        Engraver engraver = new Engraver(Fonts.get().music(), Fonts.get());
+        return new ScoreLayout(engraver.newLines(score, SheetLayout.roomAcross(sheet)), count);
+    }
 
     static Drawing staff(Exercise exercise, Sheet sheet) {
         Engraver engraver = new Engraver(Fonts.get().music(), Fonts.get());

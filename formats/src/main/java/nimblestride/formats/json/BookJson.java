@@ -12,11 +12,13 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.files.UnreadableFileException;
 import tools.jackson.databind.node.ArrayNode;
 
@@ -90,6 +92,7 @@ public final class BookJson {
                 node.put("set", assignment.set().toString());
                 assignment.due().ifPresent(due -> node.put("due", due.toString()));
                 node.put("note", assignment.note());
+                assignment.tempo().ifPresent(tempo -> node.put("tempo", TempoText.write(tempo)));
                 assignment.done().ifPresent(done -> node.put("done", done.toString()));
             });
         }
@@ -161,7 +164,7 @@ public final class BookJson {
     }
 
     private static Assignment assignment(JsonNodeReader place) {
-        place.object("id", "student", "exercise", "what", "set", "due", "note", "done");
+        place.object("id", "student", "exercise", "what", "set", "due", "note", "tempo", "done");
         UUID id = place.member("id").id();
         UUID student = place.member("student").id();
         Optional<UUID> exercise = place.optional("exercise", JsonNodeReader::id);
@@ -169,8 +172,9 @@ public final class BookJson {
         LocalDate set = place.member("set").day();
         Optional<LocalDate> due = place.optional("due", JsonNodeReader::day);
         String note = place.member("note").text();
+        Optional<Tempo> tempo = place.optional("tempo", one -> one.typed(TempoText::read));
         Optional<LocalDate> done = place.optional("done", JsonNodeReader::day);
-        return place.make(() -> new Assignment(id, student, exercise, what, set, due, note, done));
+        return place.make(() -> new Assignment(id, student, exercise, what, set, due, note, tempo, done));
     }
 
     private static Lesson lesson(JsonNodeReader place) {

@@ -20,6 +20,7 @@ import org.audiveris.proxymusic.FormattedTextId;
 import org.audiveris.proxymusic.Metronome;
 import org.audiveris.proxymusic.MetronomeNote;
 import org.audiveris.proxymusic.MetronomeTuplet;
+import org.audiveris.proxymusic.Offset;
 import org.audiveris.proxymusic.PerMinute;
 import org.audiveris.proxymusic.Sound;
 import org.audiveris.proxymusic.StartStop;
@@ -43,6 +44,20 @@ final class DirectionXml {
         DirectionType type = new DirectionType();
         type.getWordsOrSymbol().add(words);
         return above(type);
+    }
+
+    /**
+     * Writes a syllable of the count below the staff.
+     *
+     * @param offset from where the direction stands, in divisions
+     */
+    static Direction count(String syllable, BigDecimal offset) {
+        Direction direction = words(syllable);
+        direction.setPlacement(AboveBelow.BELOW);
+        Offset at = new Offset();
+        at.setValue(offset);
+        direction.setOffset(at);
+        return direction;
     }
 
     /** Writes the tempo, as a mark where its beat is a single note, and for playback in any case. */

@@ -26,11 +26,13 @@ import org.audiveris.proxymusic.BarStyleColor;
 import org.audiveris.proxymusic.Barline;
 import org.audiveris.proxymusic.Direction;
 import org.audiveris.proxymusic.ObjectFactory;
+import org.audiveris.proxymusic.Print;
 import org.audiveris.proxymusic.Repeat;
 import org.audiveris.proxymusic.RightLeftMiddle;
 import org.audiveris.proxymusic.ScoreInstrument;
 import org.audiveris.proxymusic.ScorePartwise;
 import org.audiveris.proxymusic.Time;
+import org.audiveris.proxymusic.YesNo;
 
 /** Writes one measure: attributes, directions, the parts one after the other, bar lines. */
 final class MeasureXml {
@@ -42,6 +44,7 @@ final class MeasureXml {
     private final Optional<WrittenBar> next;
     private final Map<String, ScoreInstrument> instruments;
     private final ClefXml clef;
+    private final ScoreLayout layout;
     private final Before before;
     private final long subdivisions;
     private final ScorePartwise.Part.Measure measure = new ScorePartwise.Part.Measure();
@@ -51,13 +54,20 @@ final class MeasureXml {
         static final Before NOTHING = new Before(0, Optional.empty());
     }
 
-    MeasureXml(Score score, int index, Map<String, ScoreInstrument> instruments, ClefXml clef, Before before) {
+    MeasureXml(
+            Score score,
+            int index,
+            Map<String, ScoreInstrument> instruments,
+            ClefXml clef,
+            ScoreLayout layout,
+            Before before) {
         this.score = score;
         this.bar = score.bars().get(index);
         this.index = index;
         this.next = index + 1 < score.bars().size() ? Optional.of(score.bars().get(index + 1)) : Optional.empty();
         this.instruments = instruments;
         this.clef = clef;
+        this.layout = layout;
         this.before = before;
         this.subdivisions = subdivisions(bar, before.subdivisions);
     }
@@ -73,6 +83,7 @@ final class MeasureXml {
     private static long subdivisions(WrittenBar bar, long before) {
         List<NoteValue> lengths = new ArrayList<>();
         bar.parts().forEach(part -> part.written().forEach(written -> lengths.add(written.lasts())));
+        bar.counts().forEach(said -> lengths.add(said.at()));
         lengths.add(bar.bar().length());
         try {
             long needed = 1;
@@ -88,8 +99,20 @@ final class MeasureXml {
 
     ScorePartwise.Part.Measure build() {
         measure.setNumber(Integer.toString(index + 1));
+        if (layout.newLines().contains(index)) {
+            Print print = new Print();
+            print.setNewSystem(YesNo.YES);
+            measure.getNoteOrBackupOrForward().add(print);
+        }
         attributes();
-        directions();
+        if (clef == ClefXml.PERCUSSION) {
+            // What holds for all parts stands over the first.
+            directions();
+        }
+        if (layout.count() == ScoreLayout.Count.TEXT) {
+            bar.counts().forEach(said -> measure.getNoteOrBackupOrForward()
+                    .add(DirectionXml.count(said.syllable(), duration(said.at()))));
+        }
         if (bar.repeatStarts()) {
             barline(RightLeftMiddle.LEFT, BarStyle.HEAVY_LIGHT).setRepeat(repeat(BackwardForward.FORWARD));
         }
@@ -139,7 +162,9 @@ final class MeasureXml {
 
     /** Returns the syllable of a note of the hands; empty where there is none, and for a rest or the feet. */
     private String count(PartRhythm part, int note, int voice) {
-        if (voice > 1 || part.written().get(note).isRest()) {
+        if (layout.count() == ScoreLayout.Count.TEXT
+                || voice > 1
+                || part.written().get(note).isRest()) {
             return "";
         }
         NoteValue at = part.written().get(note).at();

@@ -23,13 +23,16 @@ final class PartXml {
     private final ScorePart listed = new ScorePart();
     private final Map<String, ScoreInstrument> instruments = new LinkedHashMap<>();
 
-    private PartXml(Score score, String id, String title, ClefXml clef) {
+    private PartXml(Score score, String id, String title, String abbreviation, ClefXml clef) {
         this.score = score;
         this.clef = clef;
         listed.setId(id);
         PartName name = new PartName();
         name.setValue(title);
         listed.setPartName(name);
+        PartName shorter = new PartName();
+        shorter.setValue(abbreviation);
+        listed.setPartAbbreviation(shorter);
         score.bars().stream()
                 .flatMap(bar -> bar.parts().stream())
                 .flatMap(part -> part.written().stream())
@@ -41,7 +44,7 @@ final class PartXml {
 
     /** @param score without riffs */
     static PartXml kit(Score score) {
-        return new PartXml(score, "P1", "Drum kit", ClefXml.PERCUSSION);
+        return new PartXml(score, "P1", "Drum kit", "Kit", ClefXml.PERCUSSION);
     }
 
     /**
@@ -51,7 +54,7 @@ final class PartXml {
      * @param number of the part, from 2
      */
     static PartXml riff(Score score, Voice riff, int number) {
-        return new PartXml(score, "P" + number, riff.name(), ClefXml.forPitch(riff.midiKey()));
+        return new PartXml(score, "P" + number, riff.name(), riff.name(), ClefXml.forPitch(riff.midiKey()));
     }
 
     private void addInstrument(Voice voice) {
@@ -77,12 +80,12 @@ final class PartXml {
         return listed;
     }
 
-    ScorePartwise.Part build() {
+    ScorePartwise.Part build(ScoreLayout layout) {
         ScorePartwise.Part part = new ScorePartwise.Part();
         part.setId(listed);
         MeasureXml.Before before = MeasureXml.Before.NOTHING;
         for (int i = 0; i < score.bars().size(); i++) {
-            MeasureXml measure = new MeasureXml(score, i, instruments, clef, before);
+            MeasureXml measure = new MeasureXml(score, i, instruments, clef, layout, before);
             part.getMeasure().add(measure.build());
             before = measure.after();
         }

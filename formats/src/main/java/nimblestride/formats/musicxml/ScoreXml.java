@@ -69,6 +69,15 @@ public final class ScoreXml {
      * @throws InvalidValueException if a bar of the score can't be written, or a layer is missing from it
      */
     public static byte[] write(Score score) {
+        return write(score, ScoreLayout.PLAIN);
+    }
+
+    /**
+     * Returns the score as a MusicXML document in a layout.
+     *
+     * @throws InvalidValueException if a bar of the score can't be written, or a layer is missing from it
+     */
+    public static byte[] write(Score score, ScoreLayout layout) {
         Optional<String> problem = score.bars().stream()
                 .map(WrittenBar::problem)
                 .filter(text -> !text.isEmpty())
@@ -84,9 +93,9 @@ public final class ScoreXml {
             marshaller.setProperty(Marshaller.JAXB_FRAGMENT, true);
             out.writeBytes(PROLOGUE.getBytes(StandardCharsets.UTF_8));
             if (score.bars().stream().anyMatch(bar -> bar.change().isPresent())) {
-                MetronomeOrder.write(marshaller, document(score), out);
+                MetronomeOrder.write(marshaller, document(score, layout), out);
             } else {
-                marshaller.marshal(document(score), out);
+                marshaller.marshal(document(score, layout), out);
             }
         } catch (JAXBException e) {
             throw new IllegalStateException("writing to memory failed", e);
@@ -98,8 +107,8 @@ public final class ScoreXml {
      * Returns the score as a compressed document, packed as the standard asks: first the uncompressed media type, then
      * the container file, then the score.
      */
-    public static byte[] writeCompressed(Score score) {
-        byte[] document = write(score);
+    public static byte[] writeCompressed(Score score, ScoreLayout layout) {
+        byte[] document = write(score, layout);
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes)) {
             byte[] type = MIMETYPE.getBytes(StandardCharsets.US_ASCII);
@@ -127,7 +136,7 @@ public final class ScoreXml {
         zip.write(content);
     }
 
-    private static ScorePartwise document(Score score) {
+    private static ScorePartwise document(Score score, ScoreLayout layout) {
         ScorePartwise document = new ScorePartwise();
         document.setVersion(VERSION);
         Work work = new Work();
@@ -142,12 +151,12 @@ public final class ScoreXml {
         document.setPartList(list);
         PartXml kit = PartXml.kit(score.ofKit());
         list.getPartGroupOrScorePart().add(kit.listed());
-        document.getPart().add(kit.build());
+        document.getPart().add(kit.build(layout));
         int number = 2;
         for (Voice riff : score.riffs()) {
             PartXml part = PartXml.riff(score.ofRiff(riff), riff, number++);
             list.getPartGroupOrScorePart().add(part.listed());
-            document.getPart().add(part.build());
+            document.getPart().add(part.build(layout));
         }
         return document;
     }

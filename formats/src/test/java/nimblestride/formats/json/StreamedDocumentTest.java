@@ -27,6 +27,7 @@ import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.files.UnreadableFileException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -173,9 +174,18 @@ class StreamedDocumentTest {
                 DAY,
                 Optional.of(DAY.plusDays(7)),
                 "slowly",
+                Optional.of(Tempo.ofQuarters(75)),
                 Optional.empty()));
         told.assignment(new Assignment(
-                STUDENT, STUDENT, Optional.empty(), "Scales", DAY, Optional.empty(), "", Optional.of(DAY)));
+                STUDENT,
+                STUDENT,
+                Optional.empty(),
+                "Scales",
+                DAY,
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                Optional.of(DAY)));
         told.lesson(new Lesson(EXERCISE, STUDENT, DAY, "counted", "pad"));
         told.entry(entry(0));
         told.entry(entry(1));

@@ -90,7 +90,7 @@ class MusicXmlRoundTripTest {
             written = written.plusLayer(LayerText.read(layer));
         }
         Score score = ScoreWriter.write(written, ScoreStyle.DEFAULT);
-        Transcription brought = MusicXmlImport.read(ScoreXml.writeCompressed(score), "Again");
+        Transcription brought = MusicXmlImport.read(ScoreXml.writeCompressed(score, ScoreLayout.PLAIN), "Again");
         NoteValue end = brought.bars().stream().map(Bar::length).reduce(NoteValue.ZERO, NoteValue::plus);
         assertThat(sounding(brought)).isEqualTo(sounding(written, end));
         assertThat(brought.bars()).allMatch(written.phrase().bar(0)::equals);

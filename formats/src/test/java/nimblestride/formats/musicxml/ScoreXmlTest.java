@@ -7,6 +7,9 @@ import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
@@ -18,7 +21,9 @@ import nimblestride.core.language.text.SwingText;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.notation.alternative.NotationOption;
 import nimblestride.core.notation.alternative.NotationOptions;
+import nimblestride.core.notation.engraving.Engraver;
 import nimblestride.core.notation.page.Sheet;
+import nimblestride.core.notation.page.SheetLayout;
 import nimblestride.core.notation.score.BarPlan;
 import nimblestride.core.notation.score.ScoreStyle;
 import nimblestride.core.notation.score.ScoreStyle.Lengths;
@@ -29,6 +34,8 @@ import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
+import nimblestride.formats.export.ExportFormat;
+import nimblestride.formats.font.Fonts;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -153,11 +160,46 @@ class ScoreXmlTest {
                 .containsPattern("(?s)<metronome-relation>equals.*<metronome-relation>equals");
     }
 
+    /** Lyrics stand under notes alone; text counts every unit of a bar in which only the first is played. */
+    @Test
+    void theCountIsLyricsOrText() throws Exception {
+        Exercise exercise = Examples.exercise("5/8(3+2)", "snare cell x.... of 1/8");
+        var score = Sheet.DEFAULT.score(exercise);
+        String lyrics = text(ScoreXml.write(score));
+        assertThat(lyrics).contains("<text>1</text>").doesNotContain("<offset>", "<words>");
+        byte[] words = ScoreXml.write(score, new ScoreLayout(Set.of(), ScoreLayout.Count.TEXT));
+        MusicXmlSchema.validate(words);
+        assertThat(text(words))
+                .doesNotContain("<lyric")
+                .containsPattern(
+                        "(?s)<words>1</words>.*<words>2</words>.*<offset>1</offset>.*<words>3</words>.*<offset>2</offset>"
+                                + ".*<words>1</words>.*<offset>3</offset>.*<words>2</words>.*<offset>4</offset>");
+    }
+
+    @Test
+    void linesBeginAsOnTheSheet() throws Exception {
+        Exercise exercise = Examples.exercise("7/8(2+2+3), 5/8", "snare every 1/16");
+        Sheet sheet = Sheet.DEFAULT.inRounds(4).in(ScoreStyle.DEFAULT.repeating(false));
+        byte[] document = ExportFormat.MUSICXML.write(exercise, sheet);
+        MusicXmlSchema.validate(document);
+        Set<Integer> lines = new Engraver(Fonts.get().music(), Fonts.get())
+                .newLines(sheet.score(exercise), SheetLayout.roomAcross(sheet));
+        assertThat(lines).hasSizeGreaterThan(1);
+        List<Integer> found = new ArrayList<>();
+        Matcher breaks = Pattern.compile("<measure number=\"(\\d+)\">\\s*<print new-system=\"yes\"/>")
+                .matcher(text(document));
+        while (breaks.find()) {
+            found.add(Integer.parseInt(breaks.group(1)) - 1);
+        }
+        assertThat(found).containsExactlyInAnyOrderElementsOf(lines);
+    }
+
     @Test
     void packsTheSameScoreAsTheStandardWants() throws Exception {
         var score = ScoreWriter.write(Examples.exercise("7/8", "snare every 1/8"), ScoreStyle.DEFAULT);
         List<String> names = new ArrayList<>();
-        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(ScoreXml.writeCompressed(score)))) {
+        try (ZipInputStream zip =
+                new ZipInputStream(new ByteArrayInputStream(ScoreXml.writeCompressed(score, ScoreLayout.PLAIN)))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 names.add(entry.getName());
                 if (entry.getName().equals("score.musicxml")) {

@@ -26,7 +26,12 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
     /** Heads on both sides of a stem share its thickness, and the digits of a signature touch. */
     private static final double TOUCHING = 0.13;
 
-    /** Of all signs, words and beams of a picture. Lines and ties join or cross others, and are left out. */
+    /** How thin an upright line is that belongs to notes: a stem. */
+    private static final double STEM = Fonts.get().music().lines().stem();
+
+    private static final double BRACKET = Fonts.get().music().lines().tupletBracket();
+
+    /** Of all signs, words, stems, brackets and beams of a picture. Other lines and ties join or cross others, and are left out. */
     private static List<Covered> by(Drawing drawing) {
         List<Covered> all = new ArrayList<>();
         drawing.marks().forEach(mark -> shape(mark)
@@ -45,7 +50,8 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
             }
             all.subList(i + 1, all.size()).stream()
                     .filter(other -> !(one.isOnTheRoad() && other.isOnTheRoad()))
-                    .filter(other -> one.on(other) > TOUCHING)
+                    .filter(other -> !one.belongsTo(other))
+                    .filter(other -> one.on(other) > one.touching(other))
                     .forEach(other -> faults.add(one + " lies on " + other));
         }
         return faults;
@@ -59,7 +65,39 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
         if (mark instanceof Mark.Words words) {
             return Optional.of(about(words));
         }
+        if (mark instanceof Mark.Line line && (isStem(line) || isBracket(line))) {
+            Rectangle2D along = new Rectangle2D.Double(line.x1(), line.y1(), 0, 0);
+            along.add(line.x2(), line.y2());
+            double half = line.thickness() / 2;
+            return Optional.of(
+                    isStem(line)
+                            ? new Rectangle2D.Double(along.getX() - half, along.getY(), 2 * half, along.getHeight())
+                            : new Rectangle2D.Double(along.getX(), along.getY() - half, along.getWidth(), 2 * half));
+        }
         return mark instanceof Mark.Polygon polygon ? Optional.of(path(polygon.corners())) : Optional.empty();
+    }
+
+    private static boolean isStem(Mark.Line line) {
+        return line.x1() == line.x2() && Math.abs(line.thickness() - STEM) < 1e-9;
+    }
+
+    /** The bracket of a tuplet; leger lines and the frames of rehearsal marks are as thick. */
+    private static boolean isBracket(Mark.Line line) {
+        return line.y1() == line.y2() && Math.abs(line.thickness() - BRACKET) < 1e-9;
+    }
+
+    /** Heads, flags, and beams are on their stems, and what is signed through a stem. */
+    private boolean belongsTo(Covered other) {
+        if (!(mark instanceof Mark.Line) && !(other.mark instanceof Mark.Line)) {
+            return false;
+        }
+        Mark on = mark instanceof Mark.Line ? other.mark : mark;
+        return on instanceof Mark.Polygon
+                || on instanceof Mark.Line
+                || (on instanceof Mark.Sign sign
+                        && List.of("notehead", "flag", "buzz").stream()
+                                .anyMatch(sign.glyph().smuflName()::startsWith)
+                        && !sign.glyph().smuflName().contains("Parenthesis"));
     }
 
     private static Rectangle2D about(Mark.Words words) {
@@ -95,6 +133,11 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
         return Math.min(both.getBounds2D().getWidth(), both.getBounds2D().getHeight());
     }
 
+    /** A stem is no thicker than what others may share. */
+    private double touching(Covered other) {
+        return mark instanceof Mark.Line || other.mark instanceof Mark.Line ? STEM / 2 : TOUCHING;
+    }
+
     private boolean isOn(Drawing drawing) {
         return box.getMinX() > -TOUCHING
                 && box.getMinY() > -TOUCHING
@@ -106,7 +149,9 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
     public String toString() {
         String what = mark instanceof Mark.Sign sign
                 ? sign.glyph().smuflName()
-                : mark instanceof Mark.Words words ? "'" + words.text() + "'" : "a beam";
+                : mark instanceof Mark.Words words
+                        ? "'" + words.text() + "'"
+                        : mark instanceof Mark.Line line ? (isStem(line) ? "a stem" : "a bracket") : "a beam";
         return "%s at %.2f %.2f, %.2f by %.2f"
                 .formatted(what, box.getMinX(), box.getMinY(), box.getWidth(), box.getHeight());
     }

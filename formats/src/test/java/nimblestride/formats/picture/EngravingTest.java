@@ -11,6 +11,7 @@ import nimblestride.core.notation.engraving.Drawing;
 import nimblestride.core.notation.engraving.Engraver;
 import nimblestride.core.notation.engraving.Glyph;
 import nimblestride.core.notation.engraving.Mark;
+import nimblestride.core.notation.engraving.VoicesLegend;
 import nimblestride.core.notation.score.BarPlan;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.ScoreStyle;
@@ -159,6 +160,66 @@ class EngravingTest {
         List<Drawing> tied = lines(score(1, ScoreStyle.DEFAULT.with(Lengths.HELD), "5/8(3+2)", "snare every 5/8"));
         assertThat(tied.get(0).marks().stream().filter(Mark.Curve.class::isInstance))
                 .hasSize(1);
+    }
+
+    /** The meter of the next line stands at the end of this one, and all lines reach the margin. */
+    @Test
+    void aLineAnnouncesTheMeterOfTheNext() {
+        List<Drawing> lines = lines(score(12, ScoreStyle.DEFAULT.repeating(false), "7/8, 5/8", "snare every 1/16"));
+        assertThat(lines).hasSizeGreaterThan(1);
+        int signatures = 0;
+        for (Drawing line : lines.subList(0, lines.size() - 1)) {
+            signatures += signs(List.of(line), g -> g == Glyph.TIME_8).size();
+            assertThat(signs(List.of(line), g -> g == Glyph.TIME_8)
+                            .get(signs(List.of(line), g -> g == Glyph.TIME_8).size() - 1)
+                            .x())
+                    .isGreaterThan(WIDTH - 4);
+        }
+        assertThat(signatures).isGreaterThan(lines.size());
+    }
+
+    /** Five notes high up in the second bar: the triplets of both bars stand equally high. */
+    @Test
+    void tupletsOfALineStandAtOneHeight() {
+        List<Drawing> lines = lines(score(
+                1,
+                ScoreStyle.DEFAULT.repeating(false),
+                "4/4",
+                "floor tom cell xxx......... of 1/12",
+                "crash cell ......xXx... of 1/12"));
+        List<Mark.Sign> threes = signs(lines, g -> g == Glyph.TUPLET_3);
+        assertThat(threes).hasSize(2);
+        assertThat(threes.get(0).y()).isEqualTo(threes.get(1).y());
+        assertThat(signs(lines, g -> g == Glyph.ACCENT_ABOVE).get(0).y())
+                .isGreaterThan(threes.get(0).y());
+    }
+
+    @Test
+    void barsLikeTheOnesBeforeAreASignWhereThatSavesALine() {
+        ScoreStyle style = ScoreStyle.DEFAULT;
+        String[] layers = {"snare every 1/16", "kick every 7/8", "crash every 21/8"};
+        Score long7 = score(12, style, "7/8", layers);
+        List<Drawing> all = lines(long7);
+        List<Drawing> fewest = new Engraver(Fonts.get().music(), Fonts.get()).fewestLines(long7, WIDTH);
+        assertThat(signs(all, g -> g == Glyph.BAR_AGAIN)).isEmpty();
+        assertThat(signs(fewest, g -> g == Glyph.BAR_AGAIN)).isNotEmpty();
+        assertThat(fewest).hasSizeLessThan(all.size());
+    }
+
+    @Test
+    void theLegendNamesEachDrumInItsPlace() {
+        Score score = score(1, ScoreStyle.DEFAULT, "4/4", "kick every 1/2", "snare every 1/4", "crash every 1/1");
+        VoicesLegend legend = new VoicesLegend(Fonts.get().music(), Fonts.get());
+        List<Drawing> rows = legend.rows(score, WIDTH);
+        assertThat(rows).hasSize(1);
+        assertThat(rows.get(0).marks().stream()
+                        .filter(Mark.Words.class::isInstance)
+                        .map(mark -> ((Mark.Words) mark).text()))
+                .containsExactly("crash", "snare", "kick");
+        assertThat(Covered.faults(rows.get(0))).isEmpty();
+        assertThat(legend.rows(score, 10)).hasSizeGreaterThan(1);
+        assertThat(legend.rows(score(1, ScoreStyle.DEFAULT, "4/4", "kick every 1/2"), WIDTH))
+                .isEmpty();
     }
 
     @Test

@@ -1,18 +1,18 @@
 package nimblestride.sound.hits;
 
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Supplier;
+import java.util.concurrent.ArrayBlockingQueue;
+import java.util.concurrent.ThreadPoolExecutor;
+import java.util.concurrent.TimeUnit;
 import nimblestride.core.exercise.recording.LinkedRecording;
 import nimblestride.core.transcription.recording.HeardHit;
 import nimblestride.files.FileException;
 import nimblestride.files.UnreadableFileException;
 import nimblestride.sound.recording.AudioKind;
 import nimblestride.sound.recording.DecodedAudio;
-import nimblestride.sound.recording.SecondThread;
 import nimblestride.sound.recording.StreamResampler;
 
 /** What is heard in a recording. Any thread may ask. */
@@ -56,23 +56,22 @@ public final class HeardRecording {
     }
 
     /**
-     * Listens to a whole file, piece by piece, together with a listener. Hits are found on a thread beside it.
+     * Listens to a whole file, piece by piece, together with a listener. Hits are found on threads beside it.
      *
      * @throws FileException if it can't be read, or lasts more than three hours
      */
     public static HeardRecording of(Path file, Listener listener) {
-        try (DecodedAudio audio = DecodedAudio.open(file, EnumSet.allOf(AudioKind.class));
-                SecondThread second = new SecondThread("hits")) {
+        ThreadPoolExecutor beside = beside();
+        try (DecodedAudio audio = DecodedAudio.open(file, EnumSet.allOf(AudioKind.class))) {
             checkLength(file, audio.seconds());
             boolean asItIs = audio.sampleRate() >= HitFinder.RATE && audio.sampleRate() <= HitFinder.MAX_RATE;
-            HitFinder finder = new HitFinder(asItIs ? audio.sampleRate() : HitFinder.RATE);
+            HitFinder finder = new HitFinder(asItIs ? audio.sampleRate() : HitFinder.RATE, beside);
             LoudnessStrip loudness = new LoudnessStrip(audio.sampleRate());
             StreamResampler resampler = new StreamResampler(audio.sampleRate(), HitFinder.RATE, BLOCK);
             float[] left = new float[BLOCK];
             float[] right = new float[BLOCK];
             float[] both = new float[BLOCK];
             float[] out = new float[resampler.most(BLOCK)];
-            Supplier<HitFinder> found = () -> finder;
             long heard = 0;
             for (int count = audio.read(left, right); count > 0; count = audio.read(left, right)) {
                 heard += count;
@@ -82,13 +81,34 @@ public final class HeardRecording {
                 }
                 loudness.hear(both, count);
                 listener.heard(left, right, count, audio.sampleRate());
-                float[] next =
-                        asItIs ? Arrays.copyOf(both, count) : Arrays.copyOf(out, resampler.resample(both, count, out));
-                found = second.begin(() -> finder.hear(next, next.length));
+                if (asItIs) {
+                    finder.hear(both, count);
+                } else {
+                    finder.hear(out, resampler.resample(both, count, out));
+                }
             }
-            found.get().end();
+            finder.end();
             return new HeardRecording((double) heard / audio.sampleRate(), finder, loudness);
+        } finally {
+            beside.shutdown();
         }
+    }
+
+    /** Returns threads for the other processors; when all are busy, the one that reads does a piece, too. */
+    private static ThreadPoolExecutor beside() {
+        int threads = Math.max(1, Runtime.getRuntime().availableProcessors() - 1);
+        return new ThreadPoolExecutor(
+                threads,
+                threads,
+                0,
+                TimeUnit.SECONDS,
+                new ArrayBlockingQueue<>(threads),
+                task -> {
+                    Thread thread = new Thread(task, "hits");
+                    thread.setDaemon(true);
+                    return thread;
+                },
+                new ThreadPoolExecutor.CallerRunsPolicy());
     }
 
     private static void checkLength(Path file, double seconds) {

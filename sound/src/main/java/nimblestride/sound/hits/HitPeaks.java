@@ -93,7 +93,9 @@ final class HitPeaks {
     private static double[][] bands(List<float[]> flux) {
         double[][] bands = new double[BANDS][];
         for (int band = 0; band < BANDS; band++) {
-            double[] own = HitFinder.column(flux, band);
+            int column = band;
+            double[] own = new double[flux.size()];
+            Arrays.setAll(own, row -> flux.get(row)[column]);
             double strong = strong(own);
             for (int i = 0; i < own.length; i++) {
                 own[i] = strong == 0 ? 0 : own[i] / strong;

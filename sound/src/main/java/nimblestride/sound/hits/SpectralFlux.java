@@ -16,8 +16,9 @@ final class SpectralFlux {
     static final int WINDOW = 1_024;
 
     static final int BANDS = 3;
+    /** It rises from so many moments before. */
+    static final int LAG = 2;
 
-    private static final int LAG = 2;
     private static final float SENSITIVITY = 20;
     /** A product grows to this before its logarithm is taken. */
     private static final double MOST = 1e200;

@@ -75,9 +75,11 @@ public final class Room {
         int from = 0;
         while (from < frames) {
             int count = Math.min(stretch - within, frames - from);
-            if (asleep && isSilent(block, from, count)) {
+            if (asleep) {
+                // Nothing rings yet that would jump, however much of the stretch is in this block.
                 level = wanted;
-            } else {
+            }
+            if (!asleep || !isSilent(block, from, count)) {
                 asleep = false;
                 answer(block, from, count, wanted);
             }

@@ -16,6 +16,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.TreeSet;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -125,6 +127,16 @@ class HitFinderTest {
     void blocksOfAnySizeGiveTheSameHits(int block) {
         float[] samples = rendered(Mix.EVEN, 4);
         assertThat(hits(samples, block)).isEqualTo(hits(samples, samples.length));
+    }
+
+    @Test
+    void severalThreadsFindTheSameHits() {
+        float[] samples = rendered(Mix.EVEN, 10);
+        ExecutorService threads = Executors.newFixedThreadPool(4);
+        HitFinder finder = new HitFinder(RATE, threads).hear(samples, samples.length);
+        finder.end();
+        threads.shutdown();
+        assertThat(finder.hits(0.5)).isEqualTo(hits(samples, 4_096));
     }
 
     @Test

@@ -89,6 +89,14 @@ class RoomTest {
         assertThat(answered(dry, block, 1, RATE)).containsExactly(answered(dry, dry.length, 1, RATE));
     }
 
+    /** A stroke so early that the first stretch of work holds it, whole or in small blocks. */
+    @Test
+    void aStrokeAtTheVeryBeginningIsTheSameInSmallBlocks() {
+        float[] dry = new float[RATE];
+        dry[100] = 0.8f;
+        assertThat(answered(dry, 16, 1, RATE)).containsExactly(answered(dry, dry.length, 1, RATE));
+    }
+
     /** No card is too slow or too fast for a room, and none makes it grow louder. */
     @ParameterizedTest
     @ValueSource(ints = {8_000, 11_025, 44_100, 96_000, 192_000})

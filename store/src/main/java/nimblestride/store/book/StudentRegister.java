@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.LessonTime;
@@ -91,6 +92,8 @@ public final class StudentRegister {
                         LocalDate.parse(row.getColumn("set_on", String.class)),
                         day(row, "due"),
                         row.getColumn("note", String.class),
+                        Optional.ofNullable(row.getColumn("tempo", String.class))
+                                .map(TempoText::read),
                         day(row, "done")))
                 .list());
     }
@@ -102,9 +105,9 @@ public final class StudentRegister {
     /** Saves an assignment. */
     public void save(Assignment assignment) {
         file.write(handle -> handle.createUpdate(
-                        "INSERT INTO assignment (id, student, exercise, what, set_on, due, note, done)"
-                                + " VALUES (:id, :student, :exercise, :what, :set_on, :due, :note, :done) ON CONFLICT (id) DO UPDATE"
-                                + " SET exercise = :exercise, what = :what, set_on = :set_on, due = :due, note = :note, done = :done")
+                        "INSERT INTO assignment (id, student, exercise, what, set_on, due, note, tempo, done)"
+                                + " VALUES (:id, :student, :exercise, :what, :set_on, :due, :note, :tempo, :done) ON CONFLICT (id) DO UPDATE"
+                                + " SET exercise = :exercise, what = :what, set_on = :set_on, due = :due, note = :note, tempo = :tempo, done = :done")
                 .bind("id", assignment.id().toString())
                 .bind("student", assignment.student().toString())
                 .bind("exercise", assignment.exercise().map(UUID::toString).orElse(null))
@@ -112,6 +115,7 @@ public final class StudentRegister {
                 .bind("set_on", assignment.set().toString())
                 .bind("due", assignment.due().map(LocalDate::toString).orElse(null))
                 .bind("note", assignment.note())
+                .bind("tempo", assignment.tempo().map(TempoText::write).orElse(null))
                 .bind("done", assignment.done().map(LocalDate::toString).orElse(null))
                 .execute());
     }

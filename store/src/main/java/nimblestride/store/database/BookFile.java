@@ -25,7 +25,7 @@ import org.sqlite.SQLiteErrorCode;
  */
 public final class BookFile implements AutoCloseable {
     /** The version of the Book this program writes. */
-    public static final int VERSION = 4;
+    public static final int VERSION = 5;
 
     private static final byte[] SQLITE = "SQLite format 3\0".getBytes(StandardCharsets.US_ASCII);
 

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.List;
@@ -18,8 +19,18 @@ import org.sqlite.SQLiteDataSource;
 /** Makes new Books, and updates older ones: one program at a time, with a backup first. */
 final class BookMigration {
     /** The script that makes each version out of the one before it. */
-    private static final List<String> SCRIPTS =
-            List.of("V1__the_book.sql", "V2__originals.sql", "V3__history_and_removed.sql", "V4__settings.sql");
+    private static final List<String> SCRIPTS = List.of(
+            "V1__the_book.sql",
+            "V2__originals.sql",
+            "V3__history_and_removed.sql",
+            "V4__settings.sql",
+            "V5__assigned_tempos.sql");
+
+    /** The version whose script adds a column. SQLite can't leave that out by itself where the column is there. */
+    private static final int WITH_TEMPOS = 5;
+
+    private static final String HAS_TEMPOS =
+            "SELECT count(*) FROM pragma_table_info('assignment') WHERE name = 'tempo'";
 
     private BookMigration() {}
 
@@ -62,10 +73,18 @@ final class BookMigration {
             try (Connection connection = source.getConnection();
                     Statement statement = connection.createStatement()) {
                 connection.setAutoCommit(false);
-                statement.executeUpdate(script(version));
+                if (version != WITH_TEMPOS || !holds(statement, HAS_TEMPOS)) {
+                    statement.executeUpdate(script(version));
+                }
                 Database.mark(statement, version);
                 connection.commit();
             }
+        }
+    }
+
+    private static boolean holds(Statement statement, String question) throws SQLException {
+        try (ResultSet answer = statement.executeQuery(question)) {
+            return answer.getInt(1) > 0;
         }
     }
 

@@ -26,6 +26,7 @@ import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.store.book.RemovedItem.Kind;
 import nimblestride.store.book.SavedExercise.Others;
 import nimblestride.store.database.BookException;
@@ -196,6 +197,7 @@ class BookTest {
                 NOW.toLocalDate(),
                 Optional.empty(),
                 "",
+                Optional.empty(),
                 Optional.empty());
         book.students().save(set);
         LogEntry entry = entry(kept.id(), 1, 120, RepRating.CLEAN, Optional.of(wren.id()), "2a of bar 1");
@@ -384,7 +386,15 @@ class BookTest {
                 .isFalse();
         assertThat(book.students().students()).containsExactly(wren);
         Assignment set = new Assignment(
-                UUID.randomUUID(), wren.id(), Optional.empty(), "A", today, Optional.empty(), "", Optional.of(today));
+                UUID.randomUUID(),
+                wren.id(),
+                Optional.empty(),
+                "A",
+                today,
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                Optional.of(today));
         book.students().add(set);
         book.students().add(set.reopened());
         book.students()
@@ -396,6 +406,7 @@ class BookTest {
                         today,
                         Optional.empty(),
                         "",
+                        Optional.empty(),
                         Optional.empty()));
         assertThat(book.students().assignments(wren.id())).containsExactly(set);
         Lesson lesson = new Lesson(UUID.randomUUID(), wren.id(), today, "counted", "");
@@ -430,7 +441,15 @@ class BookTest {
         book.students().save(new Student(wren.id(), "Wren", "plays left-handed"));
         assertThat(book.students().students()).extracting(Student::note).containsExactly("", "plays left-handed");
         Assignment open = new Assignment(
-                UUID.randomUUID(), wren.id(), Optional.empty(), "B", today, Optional.empty(), "", Optional.empty());
+                UUID.randomUUID(),
+                wren.id(),
+                Optional.empty(),
+                "B",
+                today,
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                Optional.empty());
         Assignment due = new Assignment(
                 UUID.randomUUID(),
                 wren.id(),
@@ -439,9 +458,18 @@ class BookTest {
                 today,
                 Optional.of(today.plusDays(7)),
                 "slowly",
+                Optional.of(Tempo.ofQuarters(75)),
                 Optional.empty());
         Assignment done = new Assignment(
-                UUID.randomUUID(), wren.id(), Optional.empty(), "C", today, Optional.empty(), "", Optional.of(today));
+                UUID.randomUUID(),
+                wren.id(),
+                Optional.empty(),
+                "C",
+                today,
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                Optional.of(today));
         for (Assignment one : List.of(done, open, due)) {
             book.students().save(one);
         }

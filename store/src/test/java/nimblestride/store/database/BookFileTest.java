@@ -18,6 +18,7 @@ import java.time.LocalDateTime;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import java.util.concurrent.CancellationException;
@@ -28,6 +29,9 @@ import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import nimblestride.core.language.text.Examples;
+import nimblestride.core.practice.students.Assignment;
+import nimblestride.core.practice.students.Student;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.ExerciseSummary;
 import nimblestride.store.book.SavedExercise;
@@ -497,6 +501,30 @@ class BookFileTest {
 
     /** A Book as the first version made it: a copy of it is kept as it was, and everything in it is there afterwards. */
     /** Earlier programs could stop between making a table and marking the version. */
+    /** As the program before made it: nothing assigned has a tempo. */
+    @Test
+    void aBookOfTheVersionBeforeGetsTempos() throws IOException, SQLException {
+        keep("Weir Steps");
+        sql("ALTER TABLE assignment DROP COLUMN tempo");
+        sql("PRAGMA user_version = 4");
+        Student wren = new Student(UUID.randomUUID(), "Wren", "");
+        Assignment assigned = new Assignment(
+                UUID.randomUUID(),
+                wren.id(),
+                Optional.empty(),
+                "Weir Steps",
+                NOW.toLocalDate(),
+                Optional.empty(),
+                "",
+                Optional.of(Tempo.ofQuarters(75)),
+                Optional.empty());
+        try (Book book = open()) {
+            book.students().save(wren);
+            book.students().save(assigned);
+            assertThat(book.students().assignments(wren.id())).containsExactly(assigned);
+        }
+    }
+
     @Test
     void aBookThatHasTheTablesButNotTheMarkOpens() throws IOException, SQLException {
         keep("Weir Steps");

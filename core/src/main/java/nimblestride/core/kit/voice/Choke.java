@@ -13,6 +13,11 @@ public final class Choke {
 
     private Choke() {}
 
+    /** Returns whether the sound of a key of the General MIDI 1 percussion map rings until a stroke cuts it off. */
+    public static boolean rings(int key) {
+        return key == OPEN;
+    }
+
     /** Returns whether a stroke cuts off what rings; both are keys of the General MIDI 1 percussion map. */
     public static boolean cutsOff(int struckKey, int ringingKey) {
         return ringingKey == OPEN && (CLOSING.contains(struckKey) || struckKey == OPEN);

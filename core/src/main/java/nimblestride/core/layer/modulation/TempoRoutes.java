@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.layer.modulation.TempoRoute.Regrouping;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.core.ArithmeticUtils;
@@ -37,6 +38,9 @@ public final class TempoRoutes {
      * @throws nimblestride.core.foundation.failure.InvalidValueException if it is out of range
      */
     public TempoRoutes(int largest) {
+        if (largest < 2 || largest > MAX_SIZE) {
+            throw new InvalidValueException("groups of 2 to " + MAX_SIZE + " notes are tried, not of " + largest);
+        }
         regroupings = new ArrayList<>();
         for (int notes = 1; notes <= largest; notes++) {
             for (int group = 1; group <= largest; group++) {

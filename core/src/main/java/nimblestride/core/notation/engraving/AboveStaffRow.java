@@ -17,7 +17,11 @@ final class AboveStaffRow {
     private static final double WORDS_SIZE = 1.5;
     private static final double NOTE_SIZE = 0.9;
     private static final double NUMBER_SIZE = 1.2;
+    private static final double NUMBER_Y = -2.8;
     private static final double GAP = 0.9;
+    /** From what is highest on the staff to the baseline of this row: a frame reaches below it. */
+    private static final double OVER_STAFF = 1.4;
+
     private static final double HEIGHT = 3.2;
 
     private final MarkCollector strip;
@@ -58,9 +62,10 @@ final class AboveStaffRow {
         BarSegment first = segments.get(0);
         if (first.opens() && first.bar().number() > 0) {
             String number = Long.toString(first.bar().number() + 1);
-            strip.add(new Words(number, 0, -2.8, NUMBER_SIZE, Weight.REGULAR, Align.START, Ink.QUIET));
+            strip.add(new Words(number, 0, NUMBER_Y, NUMBER_SIZE, Weight.REGULAR, Align.START, Ink.QUIET));
+            strip.reach(NUMBER_Y - NUMBER_SIZE);
         }
-        draw(strip.top() - GAP);
+        draw(strip.top() - OVER_STAFF);
     }
 
     /** Places the signs at an x, in the lowest tier that is free there. */

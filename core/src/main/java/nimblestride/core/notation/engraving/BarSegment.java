@@ -7,10 +7,11 @@ import nimblestride.core.notation.score.WrittenBar;
  *
  * @param index of the score's bar, from 0
  * @param lead room before its first column: signature, repeat sign, and what the first notes need to their left
+ * @param courtesy room at the end of the line before for the signature it starts with; 0 for none
  * @param first its first column
  * @param end the column after its last
  */
-record BarSegment(WrittenBar bar, int index, NoteSpacing columns, double lead, int first, int end) {
+record BarSegment(WrittenBar bar, int index, NoteSpacing columns, double lead, double courtesy, int first, int end) {
     boolean opens() {
         return first == 0;
     }

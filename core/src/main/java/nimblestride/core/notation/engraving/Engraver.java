@@ -2,6 +2,9 @@ package nimblestride.core.notation.engraving;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.notation.score.WrittenBar;
 import nimblestride.core.time.meter.Bar;
@@ -30,33 +33,81 @@ public final class Engraver {
      */
     public List<Drawing> lines(Score score, double width) {
         double wide = Math.max(MIN_WIDTH, width);
-        double room = wide - CLEF_ROOM;
+        return drawn(broken(score, wide), wide);
+    }
+
+    /** A score, and where its lines end. */
+    private record Broken(Score score, List<List<BarSegment>> lines) {}
+
+    private List<Drawing> drawn(Broken broken, double width) {
+        List<Drawing> drawn = new ArrayList<>();
+        for (int i = 0; i < broken.lines.size(); i++) {
+            Optional<BarSegment> next = i + 1 < broken.lines.size()
+                    ? Optional.of(broken.lines.get(i + 1).get(0))
+                    : Optional.empty();
+            drawn.add(line(broken.score, new LineOfBars(broken.lines.get(i), next), width));
+        }
+        return drawn;
+    }
+
+    private Broken broken(Score score, double width) {
+        double room = width - CLEF_ROOM;
         List<BarSegment> segments = new ArrayList<>();
         for (int i = 0; i < score.bars().size(); i++) {
             segments.addAll(segments(score, i, room));
         }
-        List<List<BarSegment>> broken = LineBreaking.lines(segments, room);
-        List<Drawing> lines = new ArrayList<>();
-        for (int i = 0; i < broken.size(); i++) {
-            lines.add(line(score, broken.get(i), wide, i + 1 == broken.size()));
-        }
-        return lines;
+        return new Broken(score, LineBreaking.lines(segments, room));
+    }
+
+    /**
+     * Returns which bars of a score a new line begins with, from 0: those after the first line that are not cut.
+     *
+     * @param width in staff spaces, at least {@value #MIN_WIDTH}
+     */
+    public Set<Integer> newLines(Score score, double width) {
+        double wide = Math.max(MIN_WIDTH, width);
+        return fewest(score, wide).lines.stream()
+                .map(line -> line.get(0))
+                .filter(segment -> segment.opens() && segment.index() > 0)
+                .map(BarSegment::index)
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /**
      * Draws one line. What has no room even at its narrowest, and can't be cut, is laid out wider and drawn smaller.
      */
-    private Drawing line(Score score, List<BarSegment> segments, double width, boolean last) {
-        double least =
-                CLEF_ROOM + segments.stream().mapToDouble(BarSegment::least).sum();
+    private Drawing line(Score score, LineOfBars line, double width) {
+        double least = CLEF_ROOM
+                + line.segments().stream().mapToDouble(BarSegment::least).sum()
+                + line.courtesy();
         double laidOut = Math.max(width, least);
-        Drawing drawing = new LinePainter(score, segments, face, letters).paint(laidOut, last);
+        Drawing drawing = new LinePainter(score, line, face, letters).paint(laidOut);
         return laidOut > width ? drawing.scaledBy(width / laidOut) : drawing;
+    }
+
+    /**
+     * Returns the lines of a score, with a sign in place of bars like those before them where that saves a line.
+     *
+     * @param width in staff spaces, at least {@value #MIN_WIDTH}
+     */
+    public List<Drawing> fewestLines(Score score, double width) {
+        double wide = Math.max(MIN_WIDTH, width);
+        return drawn(fewest(score, wide), wide);
+    }
+
+    private Broken fewest(Score score, double width) {
+        Broken all = broken(score, width);
+        Score abridged = score.style().repeats() ? score.abridged() : score;
+        if (abridged.equals(score)) {
+            return all;
+        }
+        Broken shorter = broken(abridged, width);
+        return shorter.lines.size() < all.lines.size() ? shorter : all;
     }
 
     /** Returns all lines in one drawing, with a gap between them. */
     public Drawing column(Score score, double width, double gap) {
-        return Drawing.below(lines(score, width), gap);
+        return Drawing.below(fewestLines(score, width), gap);
     }
 
     /** Returns a bar, cut at group starts if it is too long for a line. */
@@ -83,7 +134,8 @@ public final class Engraver {
 
     private BarSegment segment(WrittenBar bar, int index, NoteSpacing columns, int from, int end) {
         double lead = (from == 0 ? lead(bar) : NOTE_GAP) + columns.before(from);
-        return new BarSegment(bar, index, columns, lead, from, end);
+        double courtesy = from == 0 && index > 0 && !bar.signature().isEmpty() ? signatureRoom(bar) : 0;
+        return new BarSegment(bar, index, columns, lead, courtesy, from, end);
     }
 
     /** Returns where a bar may be cut: at group starts where no tuplet goes on, and at its end. */
@@ -103,8 +155,12 @@ public final class Engraver {
     private double lead(WrittenBar bar) {
         double lead = NOTE_GAP;
         if (!bar.signature().isEmpty()) {
-            lead += new TimeSignatureDrawing(face, bar.signature()).width() + SIGNATURE_GAP;
+            lead += signatureRoom(bar);
         }
         return lead + (bar.repeatStarts() ? REPEAT_ROOM : 0);
+    }
+
+    private double signatureRoom(WrittenBar bar) {
+        return new TimeSignatureDrawing(face, bar.signature()).width() + SIGNATURE_GAP;
     }
 }

@@ -75,6 +75,7 @@ public enum Glyph {
     REST_256("rest256th", 0xE4EB),
     REST_512("rest512th", 0xE4EC),
     REST_1024("rest1024th", 0xE4ED),
+    BAR_AGAIN("repeat1Bar", 0xE500),
     TUPLET_0("tuplet0", 0xE880),
     TUPLET_1("tuplet1", 0xE881),
     TUPLET_2("tuplet2", 0xE882),

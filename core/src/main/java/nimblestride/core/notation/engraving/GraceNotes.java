@@ -57,7 +57,7 @@ final class GraceNotes {
         MusicFontMetrics.StemAnchors anchors = face.stem(glyph);
         double stemOffset = (up > 0 ? anchors.upX() : anchors.downX()) * SIZE;
         double tip = y - up * STEM;
-        double first = x - NoteExtent.graceRoom(notes);
+        double first = x - NoteExtent.leger(written, face) - NoteExtent.graceRoom(notes);
         double thickness = face.lines().stem() * SIZE;
         for (int i = 0; i < notes; i++) {
             double at = first + i * NoteExtent.GRACE_STEP;

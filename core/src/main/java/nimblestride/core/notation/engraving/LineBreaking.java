@@ -23,14 +23,15 @@ final class LineBreaking {
             cost[end] = Double.POSITIVE_INFINITY;
             double least = 0;
             double natural = 0;
+            double room = width - (end < count ? segments.get(end).courtesy() : 0);
             for (int first = end - 1; first >= 0; first--) {
                 least += segments.get(first).least();
                 natural += segments.get(first).natural();
-                boolean fits = least <= width;
+                boolean fits = least <= room;
                 if (!fits && first < end - 1) {
                     break;
                 }
-                double line = cost[first] + cost(natural, width, end == count);
+                double line = cost[first] + cost(natural, room, end == count);
                 if (line < cost[end]) {
                     cost[end] = line;
                     from[end] = first;

@@ -16,7 +16,7 @@ import nimblestride.core.notation.score.WrittenNote;
 record NoteExtent(double left, double right, double heads, double dot) {
     static final double GRACE_SIZE = 0.65;
     static final double GRACE_STEP = 0.95;
-    static final double PARENTHESIS_GAP = 0.1;
+    private static final double PARENTHESIS_GAP = 0.1;
     private static final double GRACE_GAP = 0.45;
     private static final double DOT_GAP = 0.35;
 
@@ -31,11 +31,12 @@ record NoteExtent(double left, double right, double heads, double dot) {
         double widest = widest(written, face);
         double heads = widest + (NoteheadColumns.of(written.heads()).count() - 1) * step(written, face);
         double parentheses = written.heads().stream().anyMatch(NoteExtent::isGhost)
-                ? PARENTHESIS_GAP + face.width(Glyph.PARENTHESIS_LEFT)
+                ? parenthesisGap(written, face) + face.width(Glyph.PARENTHESIS_LEFT)
                 : 0;
         double ornament = ornament(written, face);
-        double left = Math.max(parentheses + graceRoom(written), up ? 0 : ornament);
-        double right = Math.max(heads + parentheses, up ? widest + ornament : 0);
+        double leger = leger(written, face);
+        double left = Math.max(Math.max(parentheses, leger) + graceRoom(written), up ? 0 : ornament);
+        double right = Math.max(heads + Math.max(parentheses, leger), up ? widest + ornament : 0);
         double flag = up && isFlagged(part, index) ? widest + face.width(Glyph.flag(written.shape(), true)) : 0;
         boolean touches =
                 written.heads().get(written.heads().size() - 1).voice().staffPlace() % 2 == 0;
@@ -67,6 +68,18 @@ record NoteExtent(double left, double right, double heads, double dot) {
     /** Returns the distance between two columns of heads, which share the thickness of a stem. */
     static double step(WrittenNote written, MusicFontMetrics face) {
         return widest(written, face) - face.lines().stem();
+    }
+
+    /** Returns how far parentheses stand from the heads: clear of leger lines. */
+    static double parenthesisGap(WrittenNote written, MusicFontMetrics face) {
+        return PARENTHESIS_GAP + leger(written, face);
+    }
+
+    /** Returns how far leger lines reach to either side of the heads; 0 where there are none. */
+    static double leger(WrittenNote written, MusicFontMetrics face) {
+        boolean any = written.heads().stream()
+                .anyMatch(head -> Math.abs(head.voice().staffPlace()) >= NoteheadPainter.FIRST_LEGER_LINE);
+        return any ? face.lines().legerLineExtension() : 0;
     }
 
     static boolean isFlagged(PartRhythm part, int index) {

@@ -10,7 +10,7 @@ import nimblestride.core.notation.score.WrittenNote;
 
 /** Draws the heads of a note with what stands beside them: leger lines, the parentheses of ghost notes, dots. */
 final class NoteheadPainter {
-    private static final int FIRST_LEGER_LINE = 6;
+    static final int FIRST_LEGER_LINE = 6;
 
     private final MarkCollector strip;
     private final MusicFontMetrics face;
@@ -45,8 +45,8 @@ final class NoteheadPainter {
             strip.reach(y - face.box(glyph).south());
             legerLines(headX, face.width(glyph), head.voice().staffPlace());
             if (NoteExtent.isGhost(head)) {
-                double end = abreast.count() == 1 ? face.width(glyph) : extent.heads();
-                parentheses(x, x + end, y);
+                // The widest of the heads is where their stem may be.
+                parentheses(x, x + extent.heads(), y);
             }
         }
         if (written.shape().dots() > 0) {
@@ -67,9 +67,10 @@ final class NoteheadPainter {
     }
 
     private void parentheses(double from, double to, double y) {
-        double left = from - NoteExtent.PARENTHESIS_GAP - face.width(Glyph.PARENTHESIS_LEFT);
+        double gap = NoteExtent.parenthesisGap(written, face);
+        double left = from - gap - face.width(Glyph.PARENTHESIS_LEFT);
         strip.add(new Sign(Glyph.PARENTHESIS_LEFT, left, y, 1, Ink.INK));
-        strip.add(new Sign(Glyph.PARENTHESIS_RIGHT, to + NoteExtent.PARENTHESIS_GAP, y, 1, Ink.INK));
+        strip.add(new Sign(Glyph.PARENTHESIS_RIGHT, to + gap, y, 1, Ink.INK));
     }
 
     private void legerLines(double headX, double width, int place) {

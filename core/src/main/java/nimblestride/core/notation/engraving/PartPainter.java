@@ -1,7 +1,8 @@
 package nimblestride.core.notation.engraving;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.OptionalDouble;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.notation.engraving.Mark.Sign;
 import nimblestride.core.notation.score.BeamGroup;
@@ -12,12 +13,18 @@ import nimblestride.core.notation.score.WrittenNote;
 /** Draws the notes and rests of one part in one bar, or in a piece of it. */
 final class PartPainter {
     private static final double ACCENT_GAP = 0.35;
+    /**
+     * A side of a staff.
+     *
+     * @param up 1 for the upper one, -1 for the lower one
+     */
+    record Side(MarkCollector staff, int up) {}
+
     /** What is signed about a note stands outside the staff. */
     static final double NEAREST_ACCENT = 2.5;
 
     private final MarkCollector strip;
     private final MusicFontMetrics face;
-    private final TextMetrics letters;
     private final PartRhythm part;
     /** 1 where stems point up, -1 where they point down. */
     private final int up;
@@ -27,6 +34,8 @@ final class PartPainter {
     private final double[] x;
     /** How far each note reaches on its stem's side, tuplets and accents included. */
     private final double[] reach;
+
+    private final TupletPainter tuplets;
 
     /**
      * @param x of every note and rest; not a number for what stands on another line
@@ -42,15 +51,16 @@ final class PartPainter {
             double[] x) {
         this.strip = strip;
         this.face = face;
-        this.letters = letters;
         this.part = part;
         this.up = stemsUp ? 1 : -1;
         this.rests = rests;
         this.stems = new StemLengths(face, part, up, rests);
         this.x = x.clone();
         this.reach = new double[x.length];
+        this.tuplets = new TupletPainter(strip, face, letters, part, up, this.x, reach);
     }
 
+    /** Draws everything but the outermost tuplets. */
     void paint() {
         for (int i = 0; i < x.length; i++) {
             if (isHere(i)) {
@@ -68,12 +78,34 @@ final class PartPainter {
                 accents(i);
             }
         }
-        TupletPainter tuplets = new TupletPainter(strip, face, letters, part, up, x, reach);
-        List<TupletSpan> innerFirst = new ArrayList<>(part.tuplets());
-        innerFirst.sort((one, other) -> Integer.compare(other.depth(), one.depth()));
-        innerFirst.stream()
+        tuplets(span -> span.depth() > 0).forEach(span -> tuplets.paint(span, tuplets.y(span)));
+    }
+
+    /** Returns how far from the staff the outermost tuplets must stand to be clear of all notes; empty for none. */
+    OptionalDouble tuplets() {
+        return outermost().mapToDouble(tuplets::y).reduce(stems::farther);
+    }
+
+    /** Draws the outermost tuplets, as far from the staff as all in the line. */
+    void paintTuplets(double y) {
+        outermost().forEach(span -> tuplets.paint(span, stems.farther(y, tuplets.y(span))));
+    }
+
+    private Stream<TupletSpan> outermost() {
+        return tuplets(span -> span.depth() == 0);
+    }
+
+    /** Returns some of the tuplets that are in this line, inner ones first. */
+    private Stream<TupletSpan> tuplets(Predicate<TupletSpan> which) {
+        return part.tuplets().stream()
+                .filter(which)
                 .filter(span -> isHere(span.from()) && isHere(span.to() - 1))
-                .forEach(tuplets::paint);
+                .sorted((one, other) -> Integer.compare(other.depth(), one.depth()));
+    }
+
+    /** Returns on which side of which staff its stems end. */
+    Side side() {
+        return new Side(strip, up);
     }
 
     private boolean isHere(int index) {

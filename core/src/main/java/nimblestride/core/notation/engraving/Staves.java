@@ -45,23 +45,35 @@ final class Staves {
         return bar.riffOf(part).map(riffs::get).orElse(kit);
     }
 
-    /** Draws the lines of the riffs from the left edge to an end, and their bar lines and names. */
+    /** Draws the line of each riff over the bars in which it is played, with their bar lines and its name. */
     void drawRiffs(List<BarSegment> segments, double[] starts, int lastBar, MusicFontMetrics face) {
-        double end = starts[segments.size()];
         riffs.forEach((voice, staff) -> {
-            staff.add(new Line(0, 0, end, 0, face.lines().staff(), Ink.INK));
+            double name = staff.top() - NAME_GAP;
             BarLines barLines = new BarLines(staff, face, RIFF);
+            boolean played = false;
             for (int i = 0; i < segments.size(); i++) {
+                boolean goesOn = played;
+                played = isPlayedIn(segments.get(i).bar(), voice);
+                if (!played) {
+                    continue;
+                }
+                double from = i == 0 ? 0 : starts[i];
+                staff.add(new Line(from, 0, starts[i + 1], 0, face.lines().staff(), Ink.INK));
                 barLines.paint(
                         segments.get(i),
                         starts[i],
                         starts[i + 1],
                         segments.get(i).index() == lastBar);
+                if (!goesOn) {
+                    staff.add(new Words(voice.name(), from, name, NAME_SIZE, Weight.ITALIC, Align.START, Ink.QUIET));
+                }
             }
-            staff.add(new Words(
-                    voice.name(), 0, staff.top() - NAME_GAP, NAME_SIZE, Weight.ITALIC, Align.START, Ink.QUIET));
-            staff.reach(staff.top() - NAME_GAP - NAME_SIZE);
+            staff.reach(name - NAME_SIZE);
         });
+    }
+
+    private static boolean isPlayedIn(WrittenBar bar, Voice riff) {
+        return bar.riffs().stream().anyMatch(part -> part.voice().equals(riff));
     }
 
     /** Draws the five lines of the kit. */

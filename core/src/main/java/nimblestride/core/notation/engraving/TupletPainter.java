@@ -12,6 +12,7 @@ import nimblestride.core.notation.score.TupletSpan;
 final class TupletPainter {
     private static final double GAP = 0.6;
     private static final double APART = 0.3;
+    private static final double HOOK = 0.6;
     private static final double NOTE_SIZE = 0.7;
     private static final double BEFORE_NOTE = 0.25;
 
@@ -22,6 +23,10 @@ final class TupletPainter {
     private final int up;
     private final double[] x;
     private final double[] reach;
+    private final List<Painted> painted = new ArrayList<>();
+
+    /** A tuplet that is drawn: from where to where, and how far it reaches on the stems' side. */
+    private record Painted(double left, double right, double end) {}
 
     /**
      * @param up 1 where stems point up, -1 where they point down
@@ -45,41 +50,85 @@ final class TupletPainter {
         this.reach = reach;
     }
 
-    void paint(TupletSpan span) {
+    /** Returns the y nearest to the staff that is clear of all notes. */
+    double y(TupletSpan span) {
+        Extent extent = new Extent(span);
+        double y = -up * PartPainter.NEAREST_ACCENT;
+        for (int i = 0; i < x.length; i++) {
+            if (extent.covers(i)) {
+                y = farther(y, reach[i] - up * GAP);
+            }
+        }
+        for (Painted one : painted) {
+            if (extent.left() < one.right && one.left < extent.right()) {
+                y = farther(y, one.end - up * GAP);
+            }
+        }
+        return y;
+    }
+
+    private double farther(double one, double other) {
+        return up > 0 ? Math.min(one, other) : Math.max(one, other);
+    }
+
+    void paint(TupletSpan span, double y) {
+        Extent extent = new Extent(span);
+        Numeral number = extent.number;
         int last = span.to() - 1;
-        double from = x[span.from()];
-        double to = x[last] + 2 * NoteSpacing.HALF_HEAD;
-        double middle = (from + to) / 2;
-        Numeral number = new Numeral(span.tuplet());
-        double left = Math.min(from, middle - number.width() / 2 - APART);
-        double right = Math.max(to, middle + number.width() / 2 + APART);
-        double y = up > 0 ? -PartPainter.NEAREST_ACCENT : PartPainter.NEAREST_ACCENT;
-        for (int i = 0; i < x.length; i++) {
-            if (isIn(i, span, left, right)) {
-                y = up > 0 ? Math.min(y, reach[i] - GAP) : Math.max(y, reach[i] + GAP);
-            }
-        }
-        double baseline = up > 0 ? y : y + number.height();
-        number.marks(middle, baseline).forEach(strip::add);
         boolean beamed = part.beams().stream().anyMatch(beam -> beam.first() == span.from() && beam.last() == last);
-        if (!beamed) {
+        double half = number.width() / 2 + APART;
+        boolean tight = !beamed && extent.middle - half <= extent.from;
+        double nearest = tight ? y - up * (HOOK + GAP) : y;
+        double baseline = up > 0 ? nearest : nearest + number.height();
+        number.marks(extent.middle, baseline).forEach(strip::add);
+        if (tight) {
+            // The number has no room in its bracket, so it stands over it.
+            bracketHalf(extent.from, extent.to, y - up * HOOK);
+            bracketHalf(extent.to, extent.from, y - up * HOOK);
+        } else if (!beamed) {
             double line = baseline - face.box(Glyph.TUPLET_3).north() / 2;
-            bracketHalf(from, middle - number.width() / 2 - APART, line);
-            bracketHalf(to, middle + number.width() / 2 + APART, line);
+            bracketHalf(extent.from, extent.middle - half, line);
+            bracketHalf(extent.to, extent.middle + half, line);
         }
-        double end = y - up * number.height();
+        double end = nearest - up * number.height();
         for (int i = 0; i < x.length; i++) {
-            if (isIn(i, span, left, right)) {
-                reach[i] = up > 0 ? Math.min(reach[i], end) : Math.max(reach[i], end);
+            if (extent.covers(i)) {
+                reach[i] = farther(reach[i], end);
             }
         }
+        painted.add(new Painted(extent.left(), extent.right(), end));
         strip.reach(end);
     }
 
-    /** A number wider than its notes has its neighbors' notes under it too. */
-    private boolean isIn(int index, TupletSpan span, double left, double right) {
-        boolean own = index >= span.from() && index < span.to();
-        return own || (x[index] + 2 * NoteSpacing.HALF_HEAD > left && x[index] < right);
+    /** How far a tuplet reaches from left to right. */
+    private final class Extent {
+        private final TupletSpan span;
+        private final Numeral number;
+        private final double from;
+        private final double to;
+        private final double middle;
+
+        Extent(TupletSpan span) {
+            this.span = span;
+            number = new Numeral(span.tuplet());
+            from = x[span.from()];
+            to = x[span.to() - 1] + 2 * NoteSpacing.HALF_HEAD;
+            middle = (from + to) / 2;
+        }
+
+        double left() {
+            return Math.min(from, middle - number.width() / 2 - APART);
+        }
+
+        double right() {
+            return Math.max(to, middle + number.width() / 2 + APART);
+        }
+
+        /** A number wider than its notes has its neighbors' notes under it too. */
+        boolean covers(int index) {
+            boolean own = index >= span.from() && index < span.to();
+            return own || (x[index] + 2 * NoteSpacing.HALF_HEAD > left() && x[index] < right());
+        }
     }
 
     /** The number, with the note it counts where that is not the usual one. */
@@ -127,6 +176,6 @@ final class TupletPainter {
     private void bracketHalf(double outer, double inner, double y) {
         double thickness = face.lines().tupletBracket();
         strip.add(new Mark.Line(outer, y, inner, y, thickness, Ink.INK));
-        strip.add(new Mark.Line(outer, y, outer, y + up * 0.6, thickness, Ink.INK));
+        strip.add(new Mark.Line(outer, y, outer, y + up * HOOK, thickness, Ink.INK));
     }
 }

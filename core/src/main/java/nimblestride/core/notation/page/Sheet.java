@@ -120,6 +120,11 @@ public record Sheet(
         return new Sheet(paper, sections, style, counting, rounds, stages, firstPercent, newWay, forWhom);
     }
 
+    /** Returns what of it is usual for other exercises too: without rounds, notation, and for whom it is. */
+    public Sheet usual() {
+        return new Sheet(paper, sections, style, counting, 1, stages, firstPercent, "", "");
+    }
+
     /** Returns the score of an exercise for this sheet: all its sections, or its phrase for some rounds. */
     public Score score(Exercise exercise) {
         if (exercise.hasSections()) {

@@ -15,6 +15,7 @@ import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.notation.engraving.Mark.Words;
 import nimblestride.core.notation.engraving.MusicFontMetrics;
 import nimblestride.core.notation.engraving.TextMetrics;
+import nimblestride.core.notation.engraving.VoicesLegend;
 import nimblestride.core.notation.score.Score;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
@@ -101,10 +102,13 @@ final class SheetBlocks {
     private void staff() {
         Score score = sheet.score(exercise);
         boolean first = true;
-        for (Drawing line : new Engraver(face, letters).lines(score, width)) {
+        for (Drawing line : new Engraver(face, letters).fewestLines(score, width)) {
             blocks.add(new SheetBlock(line, first ? BETWEEN : BETWEEN_STAVES, 0));
             first = false;
         }
+        new VoicesLegend(face, letters)
+                .rows(score, width)
+                .forEach(row -> blocks.add(new SheetBlock(row, BETWEEN_STAVES, 0)));
         score.leftOut().forEach(reason -> text("Can't write this: " + reason, Weight.ITALIC));
     }
 

@@ -60,8 +60,13 @@ public final class SheetLayout {
         return numbered(flow(blocks), title);
     }
 
-    private double roomAcross() {
+    /** Returns how wide the lines of a sheet are, in staff spaces. */
+    public static double roomAcross(Sheet sheet) {
         return sheet.paper().width() - 2 * MARGIN;
+    }
+
+    private double roomAcross() {
+        return roomAcross(sheet);
     }
 
     private List<Drawing> set(Exercise exercise) {

@@ -16,6 +16,7 @@ import nimblestride.core.time.meter.Swing;
  * @param mark rehearsal mark over its start; empty for none
  * @param words other words over its start, such as what lands there; empty for none
  * @param swing that begins with it; empty where it goes on
+ * @param again whether a sign says that it is played like the bar before it, in place of its notes
  */
 public record BarSigns(
         List<Meter> signature,
@@ -24,36 +25,51 @@ public record BarSigns(
         int repeatEnds,
         String mark,
         String words,
-        Optional<Swing> swing) {
+        Optional<Swing> swing,
+        boolean again) {
     public BarSigns {
         signature = List.copyOf(signature);
     }
 
     BarSigns signed(List<Meter> newSignature) {
-        return new BarSigns(newSignature, change, repeatStarts, repeatEnds, mark, words, swing);
+        return new BarSigns(newSignature, change, repeatStarts, repeatEnds, mark, words, swing, again);
     }
 
     BarSigns changing(Pivot pivot) {
-        return new BarSigns(signature, Optional.of(pivot), repeatStarts, repeatEnds, mark, words, swing);
+        return new BarSigns(signature, Optional.of(pivot), repeatStarts, repeatEnds, mark, words, swing, again);
     }
 
     BarSigns withoutChange() {
-        return new BarSigns(signature, Optional.empty(), repeatStarts, repeatEnds, mark, words, swing);
+        return new BarSigns(signature, Optional.empty(), repeatStarts, repeatEnds, mark, words, swing, again);
     }
 
     BarSigns marked(String newMark) {
-        return new BarSigns(signature, change, repeatStarts, repeatEnds, newMark, words, swing);
+        return new BarSigns(signature, change, repeatStarts, repeatEnds, newMark, words, swing, again);
     }
 
     BarSigns repeated(boolean starts, int times) {
-        return new BarSigns(signature, change, starts, times, mark, words, swing);
+        return new BarSigns(signature, change, starts, times, mark, words, swing, again);
+    }
+
+    /** Returns whether nothing is signed at its start. */
+    boolean isPlainAtItsStart() {
+        return signature.isEmpty()
+                && change.isEmpty()
+                && !repeatStarts
+                && mark.isEmpty()
+                && words.isEmpty()
+                && swing.isEmpty();
+    }
+
+    BarSigns likeTheBarBefore() {
+        return new BarSigns(signature, change, repeatStarts, repeatEnds, mark, words, swing, true);
     }
 
     BarSigns swung(Swing newSwing) {
-        return new BarSigns(signature, change, repeatStarts, repeatEnds, mark, words, Optional.of(newSwing));
+        return new BarSigns(signature, change, repeatStarts, repeatEnds, mark, words, Optional.of(newSwing), again);
     }
 
     BarSigns withoutSwing() {
-        return new BarSigns(signature, change, repeatStarts, repeatEnds, mark, words, Optional.empty());
+        return new BarSigns(signature, change, repeatStarts, repeatEnds, mark, words, Optional.empty(), again);
     }
 }

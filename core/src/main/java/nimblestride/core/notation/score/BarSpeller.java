@@ -97,8 +97,8 @@ final class BarSpeller {
         }
 
         PartRhythm spell() {
-            Speller speller = new Speller(onsets, tick);
-            PlainSpelling plain = new PlainSpelling(onsets);
+            PlainSpelling plain = new PlainSpelling(onsets, lengths());
+            Speller speller = new Speller(onsets, tick, plain);
             boolean allPlain = groups.stream().allMatch(plain::isEnoughFor);
             SpelledCell whole = SpelledCell.joined(
                     allPlain
@@ -112,6 +112,15 @@ final class BarSpeller {
                 written.add(written(leaf));
             }
             return new PartRhythm(written, merged.tuplets(), Beaming.of(asked.bar, written, merged.tuplets()));
+        }
+
+        private StrokeLength lengths() {
+            boolean ringing = asked.strikes.stream()
+                    .flatMap(strike -> strike.heads.stream())
+                    .anyMatch(head -> head.voice().isRiff());
+            return ringing
+                    ? StrokeLength.ringing()
+                    : StrokeLength.drum(asked.bar.meter().unit());
         }
 
         private SpelledCell tried(Speller speller) {

@@ -15,9 +15,11 @@ final class PlainSpelling {
     private static final int SIMPLE_PARTS = 4;
 
     private final ScoreOnsets onsets;
+    private final StrokeLength lengths;
 
-    PlainSpelling(ScoreOnsets onsets) {
+    PlainSpelling(ScoreOnsets onsets, StrokeLength lengths) {
         this.onsets = onsets;
+        this.lengths = lengths;
     }
 
     /** Returns whether no tuplet is needed. */
@@ -46,11 +48,23 @@ final class PlainSpelling {
         for (int i = next; i < onsets.at().length && onsets.at()[i] < cell.to(); i++) {
             long from = onsets.at()[i];
             long to = i + 1 < onsets.at().length ? Math.min(onsets.at()[i + 1], cell.to()) : cell.to();
-            long end = endOfPiece(cell, from, to, false);
+            long end = endOfStroke(cell, from, to, onsets.held()[i]);
             leaves.add(leaf(cell, from, end, Kind.STRUCK));
             addPieces(leaves, cell, end, to, onsets.held()[i] ? Kind.TIED : Kind.REST);
         }
         return SpelledCell.of(leaves);
+    }
+
+    /** A tuplet shows its own notes, however long; elsewhere a stroke that is not held is cut to its length. */
+    private long endOfStroke(SpellingCell cell, long from, long to, boolean held) {
+        long end = endOfPiece(cell, from, to, false);
+        if (held || !cell.within().isEmpty()) {
+            return end;
+        }
+        return NoteShape.of(cell.written(end - from))
+                .map(lengths::within)
+                .map(shape -> from + shape.value().wholePartsOf(cell.tick()))
+                .orElse(end);
     }
 
     private static void addPieces(List<Leaf> leaves, SpellingCell cell, long from, long to, Kind kind) {

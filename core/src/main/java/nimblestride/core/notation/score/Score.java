@@ -30,6 +30,11 @@ public record Score(String title, ScoreStyle style, List<WrittenBar> bars, List<
                 .toList();
     }
 
+    /** Returns the same music, to be drawn, with a sign in place of each bar that is played like the one before it. */
+    public Score abridged() {
+        return new Score(title, style, BarAgain.abridge(bars), leftOut);
+    }
+
     /** Returns what the kit plays, without riffs. */
     public Score ofKit() {
         return new Score(

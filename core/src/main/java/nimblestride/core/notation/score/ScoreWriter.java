@@ -97,7 +97,8 @@ public final class ScoreWriter {
                         marks.landings(from),
                         from.isZero() && !exercise.swing().isStraight()
                                 ? Optional.of(exercise.swing())
-                                : Optional.empty()),
+                                : Optional.empty(),
+                        false),
                 problem);
     }
 

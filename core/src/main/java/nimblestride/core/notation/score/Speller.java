@@ -39,10 +39,10 @@ final class Speller {
     private final Map<SpellingCell, Optional<SpelledCell>> found = new HashMap<>();
 
     /** @param tick value of one tick */
-    Speller(ScoreOnsets onsets, NoteValue tick) {
+    Speller(ScoreOnsets onsets, NoteValue tick, PlainSpelling plain) {
         this.onsets = onsets;
         this.tick = tick;
-        this.plain = new PlainSpelling(onsets);
+        this.plain = plain;
     }
 
     /**

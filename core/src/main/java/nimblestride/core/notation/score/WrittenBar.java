@@ -102,6 +102,28 @@ public record WrittenBar(
                 && problem.equals(other.problem);
     }
 
+    /** Returns the sign for a bar like the one before it, over nothing. */
+    WrittenBar likeTheBarBefore() {
+        PartRhythm silence = BarSpeller.silence(bar);
+        List<RiffPart> silent =
+                riffs.stream().map(riff -> new RiffPart(riff.voice(), silence)).toList();
+        return new WrittenBar(
+                number,
+                bar,
+                tempo,
+                silence,
+                feet.map(unused -> silence),
+                silent,
+                List.of(),
+                signs.likeTheBarBefore(),
+                problem);
+    }
+
+    /** Returns whether something is held into it. */
+    boolean isTiedInto() {
+        return parts().stream().anyMatch(part -> part.written().get(0).tied());
+    }
+
     WrittenBar asBar(long newNumber) {
         return new WrittenBar(newNumber, bar, tempo, hands, feet, riffs, counts, signs, problem);
     }

@@ -8,6 +8,7 @@ import java.util.UUID;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.foundation.words.PlainText;
+import nimblestride.core.time.value.Tempo;
 
 /**
  * Something a student is to do.
@@ -15,6 +16,7 @@ import nimblestride.core.foundation.words.PlainText;
  * @param exercise of the Book; empty if it is none
  * @param what its name, from 1 to {@value Student#MAX_NAME_LENGTH} characters
  * @param note how to do it, at most {@value Student#MAX_NOTE_LENGTH} characters
+ * @param tempo to play it at; empty for the exercise's own
  * @param done when it was done; empty if it is not
  */
 public record Assignment(
@@ -25,6 +27,7 @@ public record Assignment(
         LocalDate set,
         Optional<LocalDate> due,
         String note,
+        Optional<Tempo> tempo,
         Optional<LocalDate> done) {
     /**
      * @throws nimblestride.core.foundation.failure.InvalidValueException if a text is too long, or the name is blank
@@ -42,12 +45,12 @@ public record Assignment(
 
     /** Returns the assignment as done on a day. */
     public Assignment doneOn(LocalDate day) {
-        return new Assignment(id, student, exercise, what, set, due, note, Optional.of(day));
+        return new Assignment(id, student, exercise, what, set, due, note, tempo, Optional.of(day));
     }
 
     /** Returns the assignment as not done. */
     public Assignment reopened() {
-        return new Assignment(id, student, exercise, what, set, due, note, Optional.empty());
+        return new Assignment(id, student, exercise, what, set, due, note, tempo, Optional.empty());
     }
 
     /**
@@ -56,7 +59,7 @@ public record Assignment(
      * @throws InvalidValueException if the day is before the one it was set
      */
     public Assignment dueOn(LocalDate day) {
-        return new Assignment(id, student, exercise, what, set, Optional.of(day), note, done);
+        return new Assignment(id, student, exercise, what, set, Optional.of(day), note, tempo, done);
     }
 
     /** Returns where it stands on a day: {@code done}, {@code due in 3 days}, {@code 2 days overdue}. */

@@ -166,6 +166,57 @@ class ModulationTest {
         assertThat(best.after()).isEqualTo(value("1"));
     }
 
+    /**
+     * Triplet quarter = quarter at 120: a click fits where it divides 1/4 and 1/6, or they it, at most nine times. These are 1/36,
+     * 1/24, 1/12, 1/2, 1, and 3/2; of them, 1/2 at 60 is on a metronome, and then those nearest to both beats come first.
+     */
+    @Test
+    void settingsComeInTheOrderOfTheirUse() {
+        List<MetronomeSetting> settings = MetronomeSetting.of(shift("120", "triplet quarter = quarter", "4/4", "4/4"));
+        assertThat(settings)
+                .extracting(MetronomeSetting::before)
+                .containsExactly(value("1/2"), value("1/12"), value("1/24"), value("1"));
+        assertThat(settings)
+                .extracting(MetronomeSetting::perMinute)
+                .containsExactly(BigFraction.of(60), BigFraction.of(360), BigFraction.of(720), BigFraction.of(30));
+        assertThat(settings)
+                .extracting(MetronomeSetting::isOnAnOrdinaryMetronome)
+                .containsExactly(true, false, false, false);
+    }
+
+    /** An ordinary metronome goes from 40 to 208, in whole numbers. */
+    @ParameterizedTest
+    @CsvSource({"40, true", "208, true", "39, false", "209, false"})
+    void aMetronomeHasItsRange(int perMinute, boolean ordinary) {
+        assertThat(new MetronomeSetting(NoteValue.QUARTER, NoteValue.QUARTER, BigFraction.of(perMinute))
+                        .isOnAnOrdinaryMetronome())
+                .isEqualTo(ordinary);
+        assertThat(new MetronomeSetting(NoteValue.QUARTER, NoteValue.QUARTER, BigFraction.of(241, 2))
+                        .isOnAnOrdinaryMetronome())
+                .isFalse();
+    }
+
+    /** A known pivot comes first, there or back; then the plainest: 3/2 is a plain pair, 6/5 has no pair without tuplets. */
+    @Test
+    void aPivotTowardATempoIsAKnownOneOrThePlainest() {
+        Pivot known = PivotText.read("1/4=3/16");
+        Tempo from = Tempo.ofQuarters(90);
+        assertThat(Pivot.toward(from, from, List.of(known)).isNone()).isTrue();
+        assertThat(known.isNone()).isFalse();
+        Tempo slower = new Tempo(NoteValue.QUARTER, from.perMinute().multiply(known.ratio()));
+        assertThat(Pivot.toward(from, slower, List.of(known))).isEqualTo(known);
+        assertThat(Pivot.toward(slower, from, List.of(known))).isEqualTo(known.back());
+        Pivot plainest = Pivot.reaching(BigFraction.of(3, 2), List.of());
+        assertThat(Long.bitCount(plainest.oldValue().denominator())).isEqualTo(1);
+        assertThat(Long.bitCount(plainest.newValue().denominator())).isEqualTo(1);
+        assertThat(Pivot.reaching(BigFraction.of(3, 2), List.of(value("1/8"))))
+                .matches(pivot -> pivot.oldValue().equals(value("1/8"))
+                        || pivot.newValue().equals(value("1/8")));
+        assertThat(Pivot.reaching(BigFraction.of(41, 37), List.of(value("1/8"))).newValue())
+                .isEqualTo(value("1/8"));
+        assertThat(Pivot.reaching(BigFraction.of(41, 37), List.of()).newValue()).isEqualTo(NoteValue.QUARTER);
+    }
+
     /** 112.5 on a metronome at 113: the click is early, by 60 (1 - 112.5/113) seconds a minute. */
     @Test
     void aRoundingTellsHowFarItDrifts() {

@@ -1,6 +1,7 @@
 package nimblestride.core.layer.modulation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
@@ -9,6 +10,7 @@ import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.layer.modulation.TempoRoute.Regrouping;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
@@ -19,6 +21,7 @@ import org.jgrapht.graph.SimpleDirectedWeightedGraph;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class TempoRoutesTest {
     private static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.MAX_SIZE);
@@ -91,6 +94,36 @@ class TempoRoutesTest {
                 ROUTES.exactly(Tempo.ofQuarters(from), Tempo.ofQuarters(to)).orElseThrow();
         assertThat(route.steps()).hasToString(steps);
         assertThat(route.exact()).isTrue();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {-1, 0, 1, 10})
+    void groupsOfASizeThatIsNotTriedAreRefused(int largest) {
+        assertThatThrownBy(() -> new TempoRoutes(largest))
+                .isInstanceOf(InvalidValueException.class)
+                .hasMessage("groups of 2 to 9 notes are tried, not of " + largest);
+        assertThat(new TempoRoutes(2).exactly(Tempo.ofQuarters(60), Tempo.ofQuarters(120)))
+                .map(TempoRoute::steps)
+                .contains(List.of(new Regrouping(2, 1)));
+    }
+
+    /** A route that is off by just the tolerance is one; a hair less, and there is none. */
+    @Test
+    void theToleranceIncludesItsEdges() {
+        Tempo from = Tempo.ofQuarters(100);
+        TempoRoutes small = new TempoRoutes(2);
+        // With halves and doubles alone, 100 reaches 50 and 200, and in two steps 25, 100, and 400.
+        assertThat(small.within(from, Tempo.ofQuarters(205), BigFraction.of(5)))
+                .map(route -> route.reached())
+                .contains(Tempo.ofQuarters(200));
+        assertThat(small.within(from, Tempo.ofQuarters(195), BigFraction.of(5)))
+                .map(route -> route.reached())
+                .contains(Tempo.ofQuarters(200));
+        assertThat(small.within(from, Tempo.ofQuarters(205), BigFraction.of(49, 10)))
+                .isEmpty();
+        assertThat(small.within(from, Tempo.ofQuarters(404), BigFraction.of(4)))
+                .map(route -> route.steps())
+                .contains(List.of(new Regrouping(2, 1), new Regrouping(2, 1)));
     }
 
     @Test

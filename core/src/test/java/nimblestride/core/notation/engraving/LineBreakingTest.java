@@ -29,7 +29,7 @@ class LineBreakingTest {
 
     /** A bar of nothing but what stands before its notes, which is as wide as it is. */
     private static BarSegment bar(int index, double width) {
-        return new BarSegment(null, index, null, width, 0, 0);
+        return new BarSegment(null, index, null, width, 0, 0, 0);
     }
 
     private static List<BarSegment> bars(List<Double> widths) {
@@ -91,6 +91,15 @@ class LineBreakingTest {
     void aBarTooWideForALineHasOneToItself() {
         List<List<BarSegment>> lines = LineBreaking.lines(bars(List.of(40.0, 180.0, 40.0, 50.0)), WIDTH);
         assertThat(lines).extracting(List::size).containsExactly(1, 1, 2);
+    }
+
+    /** Sixty and forty fill a line, unless the next one starts with a signature that is shown at the end of this one. */
+    @Test
+    void aSignatureOfTheNextLineTakesRoom() {
+        List<BarSegment> bars = new ArrayList<>(bars(List.of(60.0, 40.0, 90.0)));
+        assertThat(LineBreaking.lines(bars, WIDTH)).extracting(List::size).containsExactly(2, 1);
+        bars.set(2, new BarSegment(null, 2, null, 90, 5, 0, 0));
+        assertThat(LineBreaking.lines(bars, WIDTH)).extracting(List::size).containsExactly(1, 1, 1);
     }
 
     @Test

@@ -17,7 +17,15 @@ class AssignmentProgressTest {
 
     private static Assignment set(Optional<UUID> exercise, String what) {
         return new Assignment(
-                UUID.randomUUID(), UUID.randomUUID(), exercise, what, SET, Optional.empty(), "", Optional.empty());
+                UUID.randomUUID(),
+                UUID.randomUUID(),
+                exercise,
+                what,
+                SET,
+                Optional.empty(),
+                "",
+                Optional.empty(),
+                Optional.empty());
     }
 
     private static LogEntry entry(

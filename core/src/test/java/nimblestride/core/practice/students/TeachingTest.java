@@ -21,6 +21,7 @@ class TeachingTest {
             TODAY.minusDays(20),
             Optional.empty(),
             "",
+            Optional.empty(),
             Optional.empty());
 
     @ParameterizedTest

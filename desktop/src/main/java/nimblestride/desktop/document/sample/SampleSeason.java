@@ -16,6 +16,7 @@ import nimblestride.core.exercise.plan.LadderPace;
 import nimblestride.core.exercise.plan.LadderProgress;
 import nimblestride.core.exercise.plan.Rep;
 import nimblestride.core.exercise.plan.RepRating;
+import nimblestride.core.language.text.TempoText;
 import nimblestride.core.practice.journal.LogEntry;
 import nimblestride.core.practice.stage.StageSuggestions;
 import nimblestride.core.practice.students.Assignment;
@@ -150,12 +151,12 @@ final class SampleSeason {
         for (Student student : all) {
             book.students().save(student);
         }
-        set(all.get(0), "Weir Steps", 14, 7, "All limbs at 150, then the kick by itself.", false);
-        set(all.get(0), "Lamplighters' Walk", 21, -2, "Ghost notes softer.", false);
-        set(all.get(0), "Rope Walk", 28, -14, "", true);
-        set(all.get(1), "Towpath Fourteen", 7, 7, "With the click silent for one bar in four.", false);
-        set(all.get(1), "Oars in Elevens", 7, 14, "", false);
-        set(all.get(2), "Lantern Bridge", 10, 4, "Count aloud, restart at each group.", false);
+        set(all.get(0), "Weir Steps", 14, 7, "All limbs, then the kick by itself.", "1/8=150", false);
+        set(all.get(0), "Lamplighters' Walk", 21, -2, "Ghost notes softer.", "", false);
+        set(all.get(0), "Rope Walk", 28, -14, "", "", true);
+        set(all.get(1), "Towpath Fourteen", 7, 7, "With the click silent for one bar in four.", "", false);
+        set(all.get(1), "Oars in Elevens", 7, 14, "", "", false);
+        set(all.get(2), "Lantern Bridge", 10, 4, "Count aloud, restart at each group.", "", false);
         for (int student = 0; student < 3; student++) {
             lessons(all.get(student));
         }
@@ -164,7 +165,7 @@ final class SampleSeason {
         diary(all.get(1), "Towpath Fourteen", 6);
     }
 
-    private void set(Student student, String piece, int daysAgo, int dueIn, String note, boolean done) {
+    private void set(Student student, String piece, int daysAgo, int dueIn, String note, String tempo, boolean done) {
         book.students()
                 .save(new Assignment(
                         id(),
@@ -174,6 +175,7 @@ final class SampleSeason {
                         today.minusDays(daysAgo),
                         Optional.of(today.plusDays(dueIn)),
                         note,
+                        Optional.of(tempo).filter(text -> !text.isEmpty()).map(TempoText::read),
                         done ? Optional.of(today.minusDays(15)) : Optional.empty()));
     }
 

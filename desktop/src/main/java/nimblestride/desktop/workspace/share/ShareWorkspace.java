@@ -18,6 +18,7 @@ import nimblestride.sound.kit.SampleSet;
 /** The Share workspace: the page as it prints, notations, booklets, audio files, and web pages. */
 public final class ShareWorkspace extends PagedPane implements Workspace {
     private final ObjectProperty<Sheet> sheet;
+    private final SheetMemory memory;
     private final LazyPage<SheetPage> page;
     private final LazyPage<SoundFilePage> sound;
     private final LazyPage<WebPage> web;
@@ -25,7 +26,7 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
     /**
      * Creates the pages.
      *
-     * @param first the first sheet settings
+     * @param first what is on sheets where the Book says nothing
      * @param book exercises for a booklet
      * @param transport knows how the exercise would play
      * @param sounds the sample of each voice
@@ -41,6 +42,7 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
             CommandQueue commands,
             WindowServices services) {
         sheet = new SimpleObjectProperty<>(first);
+        memory = new SheetMemory(document, book, sheet);
         page = add(PageId.SHEET, () -> new SheetPage(sheet, counting, services.export()));
         add(PageId.NOTATION, () -> new NotationPage(document, sheet, services.status()));
         add(PageId.BOOKLET, () -> new BookletPage(sheet, book, services.export()));
@@ -52,6 +54,11 @@ public final class ShareWorkspace extends PagedPane implements Workspace {
     /** Returns the sheet settings. */
     public Sheet sheet() {
         return sheet.get();
+    }
+
+    /** Writes what was chosen for the sheet into the Book, if that has not happened yet. */
+    public void rememberSheet() {
+        memory.write();
     }
 
     /** Prints the sheet of the exercise. */

@@ -1,10 +1,13 @@
 package nimblestride.desktop.workspace.share;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.ToIntFunction;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
@@ -47,6 +50,9 @@ final class SheetPage extends HBox implements Page {
     private final LatestOnly newest = new LatestOnly("laying out a sheet");
     private final Label hint = new WrappedLabel("", "quiet");
     private final Map<SheetItem, CheckBox> sections = new EnumMap<>(SheetItem.class);
+    /** Each shows what is chosen now. */
+    private final List<Consumer<Sheet>> controls = new ArrayList<>();
+
     private Optional<Exercise> shown = Optional.empty();
     private List<Drawing> pages = List.of();
 
@@ -60,7 +66,10 @@ final class SheetPage extends HBox implements Page {
         preview.onRoom(this::fit);
         sheet.set(sheet.get().counted(counting.get()));
         counting.addListener((property, old, now) -> sheet.set(sheet.get().counted(now)));
-        sheet.addListener(change -> set());
+        sheet.addListener((property, old, now) -> {
+            controls.forEach(control -> control.accept(now));
+            set();
+        });
         VerticalScroll choices = new VerticalScroll(choices());
         choices.setMinWidth(CHOICES);
         choices.setPrefWidth(CHOICES);
@@ -77,6 +86,7 @@ final class SheetPage extends HBox implements Page {
         paper.setAccessibleText("Paper");
         paper.valueProperty()
                 .addListener((property, old, now) -> sheet.set(sheet.get().on(now)));
+        controls.add(now -> paper.setValue(now.paper()));
         SmallButton print = new SmallButton("Print…", "print-sheet", this::print);
         ComboBox<ExportFormat> forms = new ComboBox<>();
         forms.setId("forms");
@@ -98,26 +108,21 @@ final class SheetPage extends HBox implements Page {
             box.setSelected(sheet.get().sections().contains(section));
             box.selectedProperty().addListener((property, was, on) -> choose(section, on));
             sections.put(section, box);
+            controls.add(now -> box.setSelected(now.sections().contains(section)));
             all.getChildren().add(box);
         }
         all.getChildren()
                 .addAll(
-                        number(
-                                "rounds",
-                                "the phrase",
-                                1,
-                                Sheet.MAX_ROUNDS,
-                                sheet.get().rounds(),
-                                "times",
-                                value -> sheet.get().inRounds(value)),
-                        number("stages", "", 1, Sheet.MAX_STAGES, sheet.get().stages(), "stages", value -> sheet.get()
+                        number("rounds", "the phrase", 1, Sheet.MAX_ROUNDS, Sheet::rounds, "times", value -> sheet.get()
+                                .inRounds(value)),
+                        number("stages", "", 1, Sheet.MAX_STAGES, Sheet::stages, "stages", value -> sheet.get()
                                 .inStages(value, sheet.get().firstPercent())),
                         number(
                                 "first-percent",
                                 "from",
                                 10,
                                 100,
-                                sheet.get().firstPercent(),
+                                Sheet::firstPercent,
                                 "% of the goal",
                                 value -> sheet.get().inStages(sheet.get().stages(), value)),
                         hint);
@@ -129,8 +134,10 @@ final class SheetPage extends HBox implements Page {
         Sheet to(int value);
     }
 
-    private FlowPane number(String id, String before, int least, int most, int now, String after, Change change) {
-        Spinner<Integer> spinner = new Spinner<>(least, most, now);
+    private FlowPane number(
+            String id, String before, int least, int most, ToIntFunction<Sheet> now, String after, Change change) {
+        Spinner<Integer> spinner = new Spinner<>(least, most, now.applyAsInt(sheet.get()));
+        controls.add(chosen -> spinner.getValueFactory().setValue(now.applyAsInt(chosen)));
         spinner.setId(id);
         spinner.setPrefWidth(76);
         spinner.setEditable(true);

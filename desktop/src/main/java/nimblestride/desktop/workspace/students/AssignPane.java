@@ -9,6 +9,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.ui.control.FlowLine;
@@ -64,8 +65,8 @@ public final class AssignPane extends VBox {
     }
 
     /** Shows all students, none of them chosen. */
-    public void show(String exercise) {
-        title.setText("Assign \"" + exercise + "\"");
+    public void show(Exercise exercise) {
+        title.setText("Assign \"" + exercise.name() + "\"");
         field.offer(exercise);
         boxes.clear();
         List<Student> all = book.book().isEmpty()

@@ -9,13 +9,17 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import nimblestride.core.language.text.TempoText;
+import nimblestride.core.time.value.NoteValue;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.ui.control.Caption;
 import nimblestride.desktop.ui.control.FlowLine;
 import nimblestride.desktop.ui.control.SmallButton;
 import nimblestride.desktop.ui.field.TypedField;
 
-/** Assigns the open exercise: until when, and how to do it. */
+/** Assigns the open exercise: until when, at which tempo, and how to do it. */
 public final class AssignmentField extends VBox {
     private static final int DEFAULT_DAYS = 7;
     private static final int MAX_SHOWN = 22;
@@ -23,15 +27,19 @@ public final class AssignmentField extends VBox {
     private final SmallButton button;
     private final TextField how = new TextField();
     private final TypedField<Optional<LocalDate>> due;
+    private final TypedField<Optional<Tempo>> at;
     private Optional<LocalDate> day;
+    private Optional<Tempo> tempo = Optional.empty();
+    private NoteValue beat = NoteValue.QUARTER;
 
     /**
      * What was entered.
      *
      * @param due the last day to do it; empty for none
+     * @param tempo to play it at; empty for its own
      * @param how in the teacher's words; may be empty
      */
-    public record Entered(Optional<LocalDate> due, String how) {}
+    public record Entered(Optional<LocalDate> due, Optional<Tempo> tempo, String how) {}
 
     AssignmentField(Supplier<LocalDate> today, Consumer<Entered> assigned) {
         super(4);
@@ -46,17 +54,29 @@ public final class AssignmentField extends VBox {
         due.setPrefWidth(110);
         due.setMinWidth(110);
         due.show(day);
+        at = new TypedField<>(
+                text -> text.isBlank() ? Optional.empty() : Optional.of(TempoText.read(text, beat)),
+                one -> one.map(TempoText::write).orElse(""),
+                one -> tempo = one,
+                () -> {});
+        at.field().setId("assign-tempo");
+        at.field().setPromptText("its tempo");
+        at.field().setAccessibleText("Tempo, such as 96 or 1/8=150; empty for the exercise's own");
+        at.setPrefWidth(90);
+        at.setMinWidth(90);
         how.setId("assign-how");
-        how.setPromptText("Note: at 150");
+        how.setPromptText("Note: count aloud");
         how.setAccessibleText("Note for the student");
         HBox.setHgrow(how, Priority.ALWAYS);
         button = new SmallButton("Assign", "assign", () -> {
-            assigned.accept(new Entered(day, how.getText().strip()));
+            assigned.accept(new Entered(day, tempo, how.getText().strip()));
             how.clear();
+            tempo = Optional.empty();
+            at.show(tempo);
         });
         HBox first = new HBox(how);
         first.getStyleClass().add("add-line");
-        getChildren().setAll(first, new FlowLine(new Caption("due"), due, button));
+        getChildren().setAll(first, new FlowLine(new Caption("due"), due, new Caption("at"), at, button));
     }
 
     private static Optional<LocalDate> read(String text, LocalDate today) {
@@ -75,7 +95,9 @@ public final class AssignmentField extends VBox {
     }
 
     /** Names the exercise to assign. */
-    void offer(String name) {
+    void offer(Exercise exercise) {
+        String name = exercise.name();
+        beat = exercise.tempo().beat();
         button.setText(
                 "Assign \"" + (name.length() > MAX_SHOWN ? name.substring(0, MAX_SHOWN - 1) + "…" : name) + "\"");
     }

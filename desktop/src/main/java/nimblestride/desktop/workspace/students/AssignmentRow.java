@@ -38,7 +38,9 @@ final class AssignmentRow {
         buttons.getChildren().add(new SmallButton("Remove", "remove-" + id, () -> actions.remove(assignment)));
         SentenceRow row = SentenceRow.above(buttons);
         row.setId("assigned-" + id);
-        row.say(assignment.what() + ", " + assignment.stateOn(today));
+        row.say(assignment.what()
+                + assignment.tempo().map(tempo -> " at " + tempo.spoken()).orElse("") + ", "
+                + assignment.stateOn(today));
         if (!assignment.note().isBlank()) {
             row.add(new WrappedLabel(assignment.note()));
         }

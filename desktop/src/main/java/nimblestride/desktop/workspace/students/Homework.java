@@ -20,7 +20,7 @@ import nimblestride.web.PageContent;
 /**
  * The exercises that a student is to play.
  *
- * @param contents each exercise once, with the note of its assignment
+ * @param contents each exercise once, at the tempo of its assignment and with its note
  */
 record Homework(Student student, List<PageContent> contents) {
     Homework {
@@ -36,9 +36,16 @@ record Homework(Student student, List<PageContent> contents) {
                     .filter(id -> assigned.done().isEmpty() && known.add(id))
                     .filter(id -> book.exercises().find(id).isPresent())
                     .ifPresent(id -> contents.add(new PageContent(
-                            book.exercises().read(id), Optional.of(id), sheet.counting(), assigned.note())));
+                            atItsTempo(book.exercises().read(id), assigned),
+                            Optional.of(id),
+                            sheet.counting(),
+                            assigned.note())));
         }
         return new Homework(student, contents);
+    }
+
+    private static Exercise atItsTempo(Exercise exercise, Assignment assigned) {
+        return assigned.tempo().map(exercise::withTempo).orElse(exercise);
     }
 
     boolean isEmpty() {

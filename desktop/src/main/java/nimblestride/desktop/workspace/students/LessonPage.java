@@ -172,7 +172,7 @@ final class LessonPage extends VBox implements Page {
             return;
         }
         set.getChildren().remove(1, set.getChildren().size());
-        assigning.offer(document.exerciseProperty().get().name());
+        assigning.offer(document.exerciseProperty().get());
         shownSet = lessonYear.set;
         rows.setRows(shownSet.stream()
                 .map(assignment -> AssignmentRow.of(assignment, lessonYear.did, book.today(), actions))
@@ -210,6 +210,7 @@ final class LessonPage extends VBox implements Page {
                     book.today(),
                     entered.due(),
                     entered.how(),
+                    entered.tempo(),
                     Optional.empty());
             edits.assign(List.of(assignment), one.name());
         });
@@ -225,7 +226,7 @@ final class LessonPage extends VBox implements Page {
 
     @Override
     public void show(Exercise exercise) {
-        assigning.offer(exercise.name());
+        assigning.offer(exercise);
         refresh();
     }
 

@@ -24,6 +24,7 @@ import nimblestride.core.practice.journal.LogOwner;
 import nimblestride.core.practice.students.Assignment;
 import nimblestride.core.practice.students.Lesson;
 import nimblestride.core.practice.students.Student;
+import nimblestride.core.time.value.Tempo;
 import nimblestride.desktop.async.CommandQueue;
 import nimblestride.store.book.Book;
 import nimblestride.store.book.Collections.Collection;
@@ -66,6 +67,7 @@ class BookTransferTest {
                         TODAY,
                         Optional.of(TODAY.plusDays(7)),
                         "count aloud",
+                        Optional.of(Tempo.ofQuarters(75)),
                         Optional.empty()));
         book.students().save(new Lesson(UUID.randomUUID(), wren.id(), TODAY, "5/16 against tens", "the same, faster"));
         book.log().add(entry(Optional.of(steps.id()), Optional.empty()));
