@@ -69,13 +69,13 @@ class RoomTest {
         }
         LoudnessMeter meter = new LoudnessMeter(RATE);
         assertThat(meter.loudestMoment(dry) - meter.loudestMoment(answer)).isBetween(6.0, 16.0);
-        assertThat(Arrays.copyOf(wet, RATE / 200)).containsExactly(Arrays.copyOf(dry, RATE / 200));
+        assertThat(Arrays.copyOf(wet, RATE / 200)).isEqualTo(Arrays.copyOf(dry, RATE / 200));
     }
 
     @Test
     void noRoomChangesNothing() {
         float[] dry = stroke(1, 100);
-        assertThat(answered(dry, 256, 0, RATE)).containsExactly(dry);
+        assertThat(answered(dry, 256, 0, RATE)).isEqualTo(dry);
     }
 
     /** Blocks of any size give the same samples, also across a silence in which it falls asleep. */
@@ -86,7 +86,7 @@ class RoomTest {
         for (int i = 0; i < 4; i++) {
             dry[random.nextInt(dry.length)] = (float) random.nextDouble(-1, 1);
         }
-        assertThat(answered(dry, block, 1, RATE)).containsExactly(answered(dry, dry.length, 1, RATE));
+        assertThat(answered(dry, block, 1, RATE)).isEqualTo(answered(dry, dry.length, 1, RATE));
     }
 
     /** A stroke so early that the first stretch of work holds it, whole or in small blocks. */
@@ -94,7 +94,7 @@ class RoomTest {
     void aStrokeAtTheVeryBeginningIsTheSameInSmallBlocks() {
         float[] dry = new float[RATE];
         dry[100] = 0.8f;
-        assertThat(answered(dry, 16, 1, RATE)).containsExactly(answered(dry, dry.length, 1, RATE));
+        assertThat(answered(dry, 16, 1, RATE)).isEqualTo(answered(dry, dry.length, 1, RATE));
     }
 
     /** No card is too slow or too fast for a room, and none makes it grow louder. */
