@@ -14,7 +14,6 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** One control, or a few, in a real window of their own. */
 public abstract class OnStage extends FxRobot {
@@ -41,13 +40,19 @@ public abstract class OnStage extends FxRobot {
         });
     }
 
-    /** Waits until the toolkit has drawn a number of frames more. */
+    /** Waits until the toolkit has drawn a number of frames more, and has done what they left behind. */
     public static void frames(int count) {
-        CountDownLatch drawn = new CountDownLatch(count);
+        CountDownLatch drawn = new CountDownLatch(1);
         AnimationTimer timer = new AnimationTimer() {
+            private int left = count;
+
             @Override
             public void handle(long now) {
-                drawn.countDown();
+                left--;
+                if (left == 0) {
+                    stop();
+                    Platform.runLater(drawn::countDown);
+                }
             }
         };
         Platform.runLater(timer::start);
@@ -56,8 +61,6 @@ public abstract class OnStage extends FxRobot {
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
-        Platform.runLater(timer::stop);
-        WaitForAsyncUtils.waitForFxEvents();
     }
 
     @AfterEach

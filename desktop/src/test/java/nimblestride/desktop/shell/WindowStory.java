@@ -30,6 +30,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.scene.text.Text;
 import javafx.stage.PopupWindow;
 import javafx.stage.Stage;
@@ -50,6 +51,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.api.FxToolkit;
+import org.testfx.robot.Motion;
+import org.testfx.service.query.PointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window in a folder of its own, and what is done to it again and again. */
@@ -212,8 +215,16 @@ abstract class WindowStory extends FxRobot {
         until(() -> window.commands().runningProperty().get().isEmpty());
     }
 
-    /** Has a button do what it does wherever it is scrolled to. */
-    protected final void fire(String button) {
+    /** Clicks where things are once they are laid out, and not where they were before what came last. */
+    @Override
+    public FxRobot clickOn(PointQuery place, Motion motion, MouseButton... buttons) {
+        OnStage.frames(1);
+        return super.clickOn(place, motion, buttons);
+    }
+
+    /** Has a button do what it does, once it is there, wherever it is scrolled to. */
+    protected final void fire(String button) throws Exception {
+        until(() -> lookup(button).tryQuery().isPresent());
         interact(() -> lookup(button).queryAs(ButtonBase.class).fire());
     }
 
@@ -260,8 +271,8 @@ abstract class WindowStory extends FxRobot {
         until(() -> lookup(row).query().getPseudoClassStates().contains(PseudoClass.getPseudoClass("chosen")));
     }
 
-    protected final void retype(String field, String text) {
-        clickOn(field);
+    protected final void retype(String field, String text) throws Exception {
+        again(() -> clickOn(field), () -> lookup(field).query().isFocused());
         press(KeyCode.SHORTCUT, KeyCode.A).release(KeyCode.A, KeyCode.SHORTCUT);
         write(text);
     }
