@@ -54,7 +54,7 @@ class LayoutStoryTest extends WindowStory {
     }
 
     @Test
-    void whereTheBookIsFoldedAwayTheRoadGetsItsRoomAndTheFindingsStayAsWideAsTheyAre() {
+    void whereTheBookIsFoldedAwayTheRoadGetsItsRoomAndTheFindingsStayAsWideAsTheyAre() throws Exception {
         double findings = widthOf(".findings");
         double road = widthOf(".road");
         double book = widthOf(".book");
