@@ -49,6 +49,7 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
                 faults.add(one + " is not on the paper, " + drawing.width() + " by " + drawing.height());
             }
             all.subList(i + 1, all.size()).stream()
+                    .filter(one::isNear)
                     .filter(other -> !(one.isOnTheRoad() && other.isOnTheRoad()))
                     .filter(other -> !one.belongsTo(other))
                     .filter(other -> one.on(other) > one.touching(other))
@@ -123,11 +124,15 @@ record Covered(Mark mark, Shape shape, Rectangle2D box) {
                 && polygon.corners().get(1).doubleValue() != polygon.corners().get(3);
     }
 
+    /** Whether the boxes share more than ink may: the others need not be compared. */
+    private boolean isNear(Covered other) {
+        double width = Math.min(box.getMaxX(), other.box.getMaxX()) - Math.max(box.getMinX(), other.box.getMinX());
+        double height = Math.min(box.getMaxY(), other.box.getMaxY()) - Math.max(box.getMinY(), other.box.getMinY());
+        return Math.min(width, height) > touching(other);
+    }
+
     /** How thick the ink is that lies on the other's: the lesser of its width and height; 0 where none does. */
     private double on(Covered other) {
-        if (!box.intersects(other.box)) {
-            return 0;
-        }
         Area both = new Area(shape);
         both.intersect(new Area(other.shape));
         return Math.min(both.getBounds2D().getWidth(), both.getBounds2D().getHeight());
