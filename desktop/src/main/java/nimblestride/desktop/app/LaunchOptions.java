@@ -21,7 +21,6 @@ import nimblestride.desktop.shell.StartupTasks;
  * @param file to open first
  * @param copy of the sample Book, removed at the end
  * @param shots folder for the screenshots
- * @param first whether there was no Book before
  * @param defects logs unexpected errors, even before there is a window
  */
 record LaunchOptions(
@@ -30,7 +29,6 @@ record LaunchOptions(
         Optional<Path> file,
         Optional<Path> copy,
         Optional<Path> shots,
-        boolean first,
         DefectLog defects) {
     private static final String SHOTS = "--shots";
 
@@ -43,17 +41,16 @@ record LaunchOptions(
             Path home = Files.createTempDirectory("nimble-stride-demo");
             DefectLog defects = logging(home);
             StartupTasks ahead = StartupTasks.begin(home, () -> sample(home, LocalDate.now(clock)));
-            return new LaunchOptions(ahead, clock, Optional.empty(), Optional.of(home), shots, false, defects);
+            return new LaunchOptions(ahead, clock, Optional.empty(), Optional.of(home), shots, defects);
         }
         Path home = userHome();
         DefectLog defects = logging(home);
-        boolean first = !Files.exists(home.resolve(StartupTasks.BOOK));
         Optional<Path> file = arguments.stream()
                 .filter(argument -> !argument.startsWith("--"))
                 .map(Path::of)
                 .map(Path::toAbsolutePath)
                 .findFirst();
-        return new LaunchOptions(StartupTasks.begin(home), clock, file, Optional.empty(), shots, first, defects);
+        return new LaunchOptions(StartupTasks.begin(home), clock, file, Optional.empty(), shots, defects);
     }
 
     private static DefectLog logging(Path home) {

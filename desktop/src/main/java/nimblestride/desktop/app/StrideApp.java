@@ -42,11 +42,7 @@ public final class StrideApp extends Application {
         if (start.copy().isPresent()) {
             window.openFromBook(SampleBook.FIRST);
         }
-        start.file().ifPresentOrElse(window::open, () -> {
-            if (start.first()) {
-                window.showHelp();
-            }
-        });
+        start.file().ifPresent(window::open);
         if (start.shots().isPresent()) {
             new Screenshots(window, start.shots().get()).take();
         }

@@ -9,12 +9,17 @@ import javafx.scene.layout.Region;
 final class CenterPane {
     private final BorderPane root;
     private final Node heading;
+    private final Runnable focus;
     private Optional<Node> usual = Optional.empty();
 
-    /** @param heading of the open exercise, hidden while the center is covered */
-    CenterPane(BorderPane root, Node heading) {
+    /**
+     * @param heading of the open exercise, hidden while the center is covered
+     * @param focus puts the focus into the exercise
+     */
+    CenterPane(BorderPane root, Node heading, Runnable focus) {
         this.root = root;
         this.heading = heading;
+        this.focus = focus;
     }
 
     /** Covers the center with a pane, in place of the one that covers it now. */
@@ -40,7 +45,7 @@ final class CenterPane {
             root.setCenter(document);
             showHeading(true);
             // Otherwise the focus would go to the first field.
-            Optional.ofNullable(document.lookup(".road")).ifPresent(Node::requestFocus);
+            focus.run();
         });
         usual = Optional.empty();
     }

@@ -1,5 +1,6 @@
 package nimblestride.desktop.shell;
 
+import java.util.stream.Stream;
 import javafx.beans.binding.Bindings;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.geometry.Pos;
@@ -142,6 +143,11 @@ final class Heading extends VBox {
         name.show(exercise.name());
         bars.show(exercise.phrase());
         tempo.show(exercise.tempo());
+    }
+
+    /** Runs something when Enter ends a name, bars, or a tempo that can be read. */
+    void onEnter(Runnable then) {
+        Stream.of(name, bars, tempo).forEach(field -> field.onEnter(then));
     }
 
     /** Returns the field in which bars are typed. */

@@ -45,7 +45,7 @@ public final class MainWindow {
         Typefaces.await();
         parts.frame.show();
         Typefaces.measure();
-        parts.road.requestFocus();
+        parts.focus.request();
     }
 
     /** Shows a workspace. */

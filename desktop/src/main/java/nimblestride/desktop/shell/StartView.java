@@ -16,25 +16,25 @@ import nimblestride.store.book.ExerciseSummary;
 final class StartView implements StartPane.Choice, AutoCloseable {
     private final ExerciseDocument document;
     private final OpenBook book;
+    private final Runnable help;
     private final WindowServices services;
     private final Cover<StartPane> cover;
     private final LatestOnly reading = new LatestOnly("reading the day");
 
-    StartView(CenterPane center, ExerciseDocument document, OpenBook book, WindowServices services) {
+    /** @param help shows the program in three minutes */
+    StartView(CenterPane center, ExerciseDocument document, OpenBook book, Runnable help, WindowServices services) {
         this.cover = new Cover<>(center, () -> new StartPane(this), StartPane::setPalette);
         this.document = document;
         this.book = book;
+        this.help = help;
         this.services = services;
         document.exerciseProperty().addListener(change -> leave());
     }
 
     /** Shows the start page of a program that nobody has used yet; does nothing once there is an exercise. */
     void showFirst() {
-        boolean untouched = document.exerciseProperty()
-                .get()
-                .equals(ExerciseDocument.blank().exercise());
         boolean empty = book.book().filter(open -> open.exercises().size() == 0).isPresent();
-        if (untouched && empty) {
+        if (document.isBlank() && empty) {
             show();
         }
     }
@@ -70,6 +70,11 @@ final class StartView implements StartPane.Choice, AutoCloseable {
     public void open(PageId page) {
         leave();
         services.navigation().open(page);
+    }
+
+    @Override
+    public void help() {
+        help.run();
     }
 
     @Override

@@ -10,13 +10,17 @@ import nimblestride.desktop.view.road.RoadView;
 
 /** The View menu: goes to a workspace, zooms, and changes how the window looks. */
 final class ViewMenu extends Menu {
-    /** @param find moves the focus to the Book's search field */
+    /**
+     * @param enter puts the focus into the page that is shown
+     * @param find moves the focus to the Book's search field
+     */
     ViewMenu(
             ViewOptions options,
             Navigation navigation,
             RoadView road,
             MusicStandWindow stand,
             Appearance appearance,
+            Runnable enter,
             Runnable find) {
         super("View");
         CheckMenuItem book = MenuItems.check("Show the Book", "Shortcut+B");
@@ -31,7 +35,10 @@ final class ViewMenu extends Menu {
         still.selectedProperty().bindBidirectional(options.reducedMotionProperty());
         int number = 1;
         for (WorkspaceId workspace : WorkspaceId.values()) {
-            getItems().add(MenuItems.item(workspace.title(), "Shortcut+" + number, () -> navigation.open(workspace)));
+            getItems().add(MenuItems.item(workspace.title(), "Shortcut+" + number, () -> {
+                navigation.open(workspace);
+                enter.run();
+            }));
             number++;
         }
         getItems()

@@ -73,6 +73,7 @@ final class WindowComposition {
     private final DraftSession drafts = new DraftSession(status);
     private final WindowSound sound;
     private final Heading heading;
+    final DeskFocus focus;
     private final ImportView importing;
     private final Workspaces workspaces = new Workspaces();
     private final ListenWorkspace listen;
@@ -115,7 +116,8 @@ final class WindowComposition {
         sound = new WindowSound(document, book, audio, home.resolve("voices"), road, this::follow, status);
         remembered.sound().apply(sound.transport().settings(), sound.devices());
         heading = new Heading(document, steps, sound.transport());
-        CenterPane center = new CenterPane(root, heading);
+        focus = new DeskFocus(document, heading.bars(), road);
+        CenterPane center = new CenterPane(root, heading, focus::request);
         RepeatedImportView repeats = new RepeatedImportView(center);
         library = new BookLibrary(document, book, autosave, edits, backups, repeats, status);
         SheetPrinter printer = new SheetPrinter(stage, dialogs, commands, status);
@@ -143,7 +145,7 @@ final class WindowComposition {
         speedUp = new LoopSpeedUp(sound.transport().settings());
         files = new FileActions(document, dialogs, book, status, library, importing, recordings);
         help = new HelpView(center, book, services);
-        start = new StartView(center, document, book, services);
+        start = new StartView(center, document, book, help::welcome, services);
         assign = new AssignView(center, document, book, edits);
         history = new HistoryView(center, document, book, edits, dialogs, status);
         place = new PlaceWorkspace(
@@ -191,7 +193,8 @@ final class WindowComposition {
                 new FileMenu(files, library, backups, services, share, this::quit),
                 new EditMenu(document, steps, history, assign, files, status),
                 new PlayMenu(sound.transport(), new BarLoop(document, sound.transport()), road, services.navigation()),
-                new ViewMenu(options, services.navigation(), road, stand, appearance, bookPane::find),
+                new ViewMenu(
+                        options, services.navigation(), road, stand, appearance, workspaces::enter, bookPane::find),
                 new HelpMenu(help, start, dialogs, defects)));
         connect();
         settings.apply(remembered);
@@ -261,6 +264,7 @@ final class WindowComposition {
                                 new Part(bookPane)))
                 .listen();
         FileDrop.accept(frame.scene(), files::open);
+        heading.onEnter(road::requestFocus);
         FocusFallback.keep(frame.scene(), heading, road);
         new BreakReminder(sound.transport(), practice.breaksProperty(), status).listen();
     }

@@ -56,6 +56,7 @@ final class WindowKeys {
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::padsPlay);
         scene.addEventFilter(KeyEvent.KEY_RELEASED, event -> down.remove(event.getCode()));
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::spacePlays);
+        scene.addEventFilter(KeyEvent.KEY_TYPED, this::isNotTyped);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::enterPresses);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::undoEverything);
         scene.addEventFilter(KeyEvent.KEY_PRESSED, this::goesOn);
@@ -77,10 +78,11 @@ final class WindowKeys {
         });
     }
 
-    /** Plays and stops on space, unless it types a space. */
+    /** Plays and stops on space, unless it types a space; nothing that is typed begins with one. */
     private void spacePlays(KeyEvent event) {
         boolean typing = TextEntry.isTypedInto(scene.getFocusOwner());
-        if (event.getCode() == KeyCode.SPACE && !typing && !event.isShortcutDown() && isDeskSeen()) {
+        boolean begun = typing && !TextEntry.textOf(scene.getFocusOwner()).isEmpty();
+        if (event.getCode() == KeyCode.SPACE && !begun && !event.isShortcutDown() && isDeskSeen()) {
             if (event.isShiftDown()) {
                 transport.playFrom(road.barHere());
             } else {
@@ -91,6 +93,16 @@ final class WindowKeys {
             if (!TypedField.restoreWrongText(scene.getFocusOwner())) {
                 Platform.runLater(road::requestFocus);
             }
+        }
+    }
+
+    private void isNotTyped(KeyEvent event) {
+        Node focused = scene.getFocusOwner();
+        if (event.getCharacter().equals(" ")
+                && TextEntry.isTypedInto(focused)
+                && TextEntry.textOf(focused).isEmpty()
+                && isDeskSeen()) {
+            event.consume();
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
@@ -110,6 +111,12 @@ final class Workspaces extends VBox {
     /** Returns the page in view. */
     Node page() {
         return panes.get(shown.get()).page();
+    }
+
+    /** Puts the focus on the first control of the page that is shown. */
+    void enter() {
+        // Where the focus was may be gone, and what stands in for it comes first.
+        Platform.runLater(() -> WindowParts.inside(page()).findFirst().ifPresent(Node::requestFocus));
     }
 
     /** Shows a workspace, at the page it showed last. */

@@ -147,11 +147,15 @@ class AccessStoryTest extends WindowStory {
         // A click goes to the Road, through what it is scrolled in.
         clickOn(lookup(".road-lanes").queryAs(Node.class));
         until(() -> lookup(".road").query().isFocused());
-        // What had the focus elsewhere keeps it.
+        // A key goes to what it opens, from wherever; what is opened otherwise leaves the focus where it is.
         interact(() -> lookup("#tempo").query().requestFocus());
         again(
                 () -> chord(KeyCode.SHORTCUT, KeyCode.DIGIT2),
                 () -> lookup("#reading-0").tryQuery().isPresent());
+        until(() -> isWithin(lookup(".pages").query()));
+        interact(() -> lookup("#tempo").query().requestFocus());
+        interact(() -> window.open(PageId.LAYERS));
+        until(() -> lookup("#add-layer").tryQuery().isPresent());
         assertThat(lookup("#tempo").query().isFocused()).isTrue();
         assertThat(exercise().name()).isEqualTo(name);
     }

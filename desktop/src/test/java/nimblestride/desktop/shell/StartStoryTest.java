@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Locale;
 import java.util.UUID;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import nimblestride.core.language.text.Examples;
 import nimblestride.core.practice.students.LessonTime;
 import nimblestride.core.practice.students.Student;
 import nimblestride.desktop.words.WordRules;
@@ -60,6 +63,32 @@ class StartStoryTest extends WindowStory {
         clickOn("#start-today");
         until(() -> !isShown());
         assertThat(lookup("#today-turns").tryQuery()).isPresent();
+    }
+
+    @Test
+    void aMeterIsTypedAndPlayedWithTheKeysAlone() throws Exception {
+        fire("#start-help");
+        until(() -> lookup("#help-find").tryQuery().isPresent());
+        type(KeyCode.ESCAPE);
+        until(() -> lookup("#bars").tryQuery().filter(Node::isFocused).isPresent());
+        write("11/8").type(KeyCode.ENTER);
+        assertThat(exercise().phrase()).isEqualTo(Examples.bars("11/8"));
+        type(KeyCode.SPACE);
+        until(() -> lookup("#play").queryAs(Button.class).getText().equals("Stop"));
+        type(KeyCode.SPACE);
+        until(() -> lookup("#play").queryAs(Button.class).getText().equals("Play"));
+        // A key opens a workspace, and what is typed next goes there; only a space that begins nothing plays.
+        chord(KeyCode.SHORTCUT, KeyCode.DIGIT4);
+        type(KeyCode.SPACE);
+        until(() -> lookup("#play").queryAs(Button.class).getText().equals("Stop"));
+        type(KeyCode.SPACE);
+        write("ride every 1/4").type(KeyCode.ENTER);
+        until(() -> exercise().layers().size() == 1);
+        // A new exercise is typed at once, too; what can't be read keeps the focus.
+        chord(KeyCode.SHORTCUT, KeyCode.N);
+        until(() -> lookup("#bars").query().isFocused());
+        write("7/0").type(KeyCode.ENTER);
+        assertThat(lookup("#bars").query().isFocused()).isTrue();
     }
 
     @Test

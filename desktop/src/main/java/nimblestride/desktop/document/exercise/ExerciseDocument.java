@@ -111,6 +111,11 @@ public final class ExerciseDocument implements AutoCloseable {
         unsaved.add(listener);
     }
 
+    /** Returns whether nobody has done anything yet with a new exercise. */
+    public boolean isBlank() {
+        return inBook.get().isEmpty() && history.present().equals(blank().exercise());
+    }
+
     /** Returns how many steps can be undone. */
     public int steps() {
         return history.past().size();

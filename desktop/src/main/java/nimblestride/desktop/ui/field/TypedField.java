@@ -4,6 +4,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.css.PseudoClass;
+import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -72,6 +73,15 @@ public final class TypedField<T> extends VBox {
     /** Returns the text field itself, for its name, prompt, and size; it has one line. */
     public TextField field() {
         return (TextField) entry.control();
+    }
+
+    /** Runs something when Enter ends what is typed here, if it can be read. */
+    public void onEnter(Runnable then) {
+        field().addEventHandler(ActionEvent.ACTION, event -> {
+            if (!problem.isShown()) {
+                then.run();
+            }
+        });
     }
 
     /** Returns whether a node is what is typed into in a typed field. */

@@ -42,6 +42,9 @@ public final class StartPane extends VBox {
 
         void open(PageId page);
 
+        /** Shows the program in three minutes. */
+        void help();
+
         /** Closes the start page. */
         void leave();
     }
@@ -71,10 +74,11 @@ public final class StartPane extends VBox {
                 today("A recording", recording, "start-recording", () -> choice.open(PageId.RECORDING)));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
+        SmallButton learn = new SmallButton("New here? Three minutes", "start-help", choice::help);
         SmallButton close = new SmallButton("Close", "start-leave", choice::leave);
         // Esc closes, too; the first card is what the focus comes to.
         close.setFocusTraversable(false);
-        HBox head = new HBox(title, between, close);
+        HBox head = new HBox(10, title, between, learn, close);
         getChildren().setAll(head, new VerticalScroll(new VBox(10, cards, recent, today)));
         addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             if (event.getCode() == KeyCode.ESCAPE) {
