@@ -45,6 +45,10 @@ class LessonStoryTest extends WindowStory {
         retype("#assign-tempo", "fast");
         clickOn("#assign-how");
         until(() -> shows("I can't read \"fast\""));
+        clickOn("#assign");
+        until(() -> lookup("#assign-tempo").query().isFocused());
+        assertThat(text("#assign-how")).isEqualTo("all limbs");
+        assertThat(shows("due in 7 days")).isFalse();
         retype("#assign-tempo", "1/8=150");
         clickOn("#assign");
         until(() -> shows("Weir Steps at 150 BPM (eighths), due in 7 days"));

@@ -101,11 +101,10 @@ public record PracticeSession(List<Turn> turns) {
         }
         long lying = practiced.daysLeftLying(wish.today);
         weight += Math.min(2, lying / (double) NEGLECTED_DAYS);
-        if (lying >= NEGLECTED_DAYS) {
-            why.add(
-                    practiced.last().isEmpty()
-                            ? "never practiced"
-                            : "not practiced for " + Counted.count(lying, "day"));
+        if (practiced.last().isEmpty()) {
+            why.add(lying >= NEGLECTED_DAYS ? "never practiced" : "new");
+        } else if (lying >= NEGLECTED_DAYS) {
+            why.add("not practiced for " + Counted.count(lying, "day"));
         }
         return new Candidate(practiced, weight, why.isEmpty() ? "to keep it fresh" : String.join(", ", why));
     }

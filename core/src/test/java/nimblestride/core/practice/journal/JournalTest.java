@@ -71,6 +71,15 @@ class JournalTest {
                 .containsExactly(forgotten);
     }
 
+    @Test
+    void whatCameTodayIsNew() {
+        PracticeSummary today = new PracticeSummary(UUID.randomUUID(), "Today", WEDNESDAY, Optional.empty(), 0, 0, 0);
+        PracticeSession sitting =
+                PracticeSession.of(List.of(today), new PracticeSession.Wish(20, WEDNESDAY, Map.of(), Set.of()));
+        assertThat(sitting.turns().get(1).why()).isEqualTo("new");
+        assertThat(PracticeSession.neglected(List.of(today), WEDNESDAY)).isEmpty();
+    }
+
     @Provide
     static Arbitrary<List<PracticeSummary>> books() {
         return Combinators.combine(

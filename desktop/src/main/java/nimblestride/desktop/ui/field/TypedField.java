@@ -75,10 +75,15 @@ public final class TypedField<T> extends VBox {
         return (TextField) entry.control();
     }
 
+    /** Returns whether the text can't be read, so that the value in effect is an earlier one. */
+    public boolean isWrong() {
+        return problem.isShown();
+    }
+
     /** Runs something when Enter ends what is typed here, if it can be read. */
     public void onEnter(Runnable then) {
         field().addEventHandler(ActionEvent.ACTION, event -> {
-            if (!problem.isShown()) {
+            if (!isWrong()) {
                 then.run();
             }
         });

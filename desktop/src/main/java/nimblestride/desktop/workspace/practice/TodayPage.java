@@ -151,7 +151,7 @@ final class TodayPage extends VBox implements Page {
         List<PracticeSummary> left = plan.neglected();
         neglected.setText(
                 left.isEmpty()
-                        ? "You have practiced everything in the last two weeks."
+                        ? "Nothing has waited longer than two weeks."
                         : "Not practiced lately: "
                                 + left.stream()
                                         .limit(MAX_NEGLECTED)

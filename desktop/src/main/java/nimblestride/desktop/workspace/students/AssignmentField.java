@@ -2,9 +2,12 @@ package nimblestride.desktop.workspace.students;
 
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -69,6 +72,13 @@ public final class AssignmentField extends VBox {
         how.setAccessibleText("Note for the student");
         HBox.setHgrow(how, Priority.ALWAYS);
         button = new SmallButton("Assign", "assign", () -> {
+            // What can't be read stays, and is shown.
+            for (TypedField<?> field : List.of(due, at)) {
+                if (field.isWrong()) {
+                    field.field().requestFocus();
+                    return;
+                }
+            }
             assigned.accept(new Entered(day, tempo, how.getText().strip()));
             how.clear();
             tempo = Optional.empty();
@@ -76,7 +86,14 @@ public final class AssignmentField extends VBox {
         });
         HBox first = new HBox(how);
         first.getStyleClass().add("add-line");
-        getChildren().setAll(first, new FlowLine(new Caption("due"), due, new Caption("at"), at, button));
+        getChildren().setAll(first, new FlowLine(pair("due", due), pair("at", at), button));
+    }
+
+    /** A field with its caption, which stay together in a narrow place. */
+    private static HBox pair(String caption, Node field) {
+        HBox pair = new HBox(6, new Caption(caption), field);
+        pair.setAlignment(Pos.CENTER_LEFT);
+        return pair;
     }
 
     private static Optional<LocalDate> read(String text, LocalDate today) {
