@@ -10,7 +10,7 @@ import nimblestride.desktop.workspace.help.HelpListEntry;
 /** Lists all shortcuts, read from the menus, so that the list always matches them. */
 final class ShortcutList {
     private static final List<HelpListEntry> BESIDE_THE_MENUS = List.of(
-            new HelpListEntry("Space", "Play or stop (outside a text field)"),
+            new HelpListEntry("Space", "Play or stop (in a text field only while it is empty)"),
             new HelpListEntry("Shift+Space", "Play from the first bar in view"),
             new HelpListEntry(
                     "F6, Shift+F6", "Next or previous part of the window: bars, Road, workspace, findings, Book"),
