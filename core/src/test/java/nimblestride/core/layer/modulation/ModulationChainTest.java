@@ -119,6 +119,19 @@ class ModulationChainTest {
         }
     }
 
+    /** The metronome's first and last number, and tempos that end exactly at the slowest and the fastest there is. */
+    @Test
+    void friendlyTemposReachTheEdges() {
+        assertThat(new ModulationChain(Tempo.ofQuarters(40), List.of()).friendlyTempos())
+                .startsWith(40);
+        assertThat(new ModulationChain(Tempo.ofQuarters(208), List.of()).friendlyTempos())
+                .endsWith(208);
+        assertThat(new ModulationChain(Tempo.ofQuarters(111), List.of(PivotText.read("1/4 = 9/4"))).friendlyTempos())
+                .endsWith(111);
+        assertThat(new ModulationChain(Tempo.ofQuarters(40), List.of(PivotText.read("1/4 = 1/160"))).friendlyTempos())
+                .startsWith(40);
+    }
+
     /** 7/8 in eighths at 232 is felt in quarters at 116: the felt beat stands on the metronome. */
     @Test
     void friendlyTemposPutTheFeltBeatOnTheMetronome() {

@@ -184,6 +184,63 @@ class ModulationTest {
                 .containsExactly(true, false, false, false);
     }
 
+    /** The beat itself first, then its half and its double, all on a metronome; the third of it is too fast for one. */
+    @Test
+    void theBeatItselfComesBeforeItsPartsAndMultiples() {
+        assertThat(MetronomeSetting.of(shift("96", "quarter = quarter", "4/4", "4/4")))
+                .extracting(MetronomeSetting::before)
+                .containsExactly(value("1/4"), value("1/8"), value("1/2"), value("1/12"));
+    }
+
+    /** A new beat of nine old ones: three of them and nine of them are on a metronome, one of them runs too fast for it. */
+    @Test
+    void nineBeatsAreTheMostThatAClickCanFill() {
+        assertThat(MetronomeSetting.of(shift("360", "9/4 = 1/4", "4/4", "4/4")))
+                .extracting(MetronomeSetting::before)
+                .containsExactly(value("3/4"), value("9/4"), value("1/4"));
+        assertThat(MetronomeSetting.of(shift("400", "10/4 = 1/4", "4/4", "4/4")))
+                .extracting(MetronomeSetting::before)
+                .doesNotContain(value("1/4"), value("10/4"));
+    }
+
+    /** A thousand bars are looked through, old ones and new ones, and none after them. */
+    @Test
+    void barLinesThatMeetInTheThousandthBarAreFoundAndNoLaterOnes() {
+        assertThat(shift("96", "quarter = quarter", "1/8", "1000/8").barLineRealignment())
+                .map(ModulationRealignment::oldBars)
+                .contains(1_000L);
+        assertThat(shift("96", "quarter = quarter", "1000/8", "1/8").barLineRealignment())
+                .map(ModulationRealignment::newBars)
+                .contains(1_000L);
+        assertThat(shift("96", "quarter = quarter", "1/8", "1001/8").barLineRealignment())
+                .isEmpty();
+        assertThat(shift("96", "quarter = quarter", "1001/8", "1/8").barLineRealignment())
+                .isEmpty();
+    }
+
+    /** Three beats before the change begin on the 2 of a last bar of four, in a phrase of two bars as well. */
+    @Test
+    void theSetUpBeginsInTheLastBarOfAPhrase() {
+        assertThat(told(shift("84", "dotted quarter = half", "2/4, 4/4", "4/4")))
+                .contains("from 2 of the last bar");
+        assertThat(told(shift("84", "dotted quarter = half", "4/4, 2/4", "4/4")))
+                .contains("from 4 of the bar 2 bars before the change");
+    }
+
+    @Test
+    void aKnownPivotLeadsThereAndBackAndWithoutOneThePlainestIsTaken() {
+        Pivot known = PivotText.read("triplet quarter = quarter");
+        assertThat(Pivot.toward(TempoText.read("80"), TempoText.read("120"), List.of(known)))
+                .isEqualTo(known);
+        assertThat(Pivot.toward(TempoText.read("120"), TempoText.read("80"), List.of(known)))
+                .isEqualTo(known.back());
+        assertThat(Pivot.toward(TempoText.read("90"), TempoText.read("120"), List.of(known)))
+                .isEqualTo(PivotText.read("3/16 = 1/4"));
+        assertThat(Pivot.toward(TempoText.read("1/8=120"), TempoText.read("60"), List.of(known))
+                        .ratio())
+                .isEqualTo(BigFraction.ONE);
+    }
+
     /** An ordinary metronome goes from 40 to 208, in whole numbers. */
     @ParameterizedTest
     @CsvSource({"40, true", "208, true", "39, false", "209, false"})

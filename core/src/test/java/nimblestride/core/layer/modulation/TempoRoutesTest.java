@@ -24,9 +24,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TempoRoutesTest {
-    private static final TempoRoutes ROUTES = new TempoRoutes(TempoRoutes.MAX_SIZE);
     private static final int SMALL = 4;
-    private static final TempoRoutes SMALL_ROUTES = new TempoRoutes(SMALL);
 
     /** A step outweighs any counting in it, so that the shortest path has the fewest steps first. */
     private static final double STEP = 1_000;
@@ -66,10 +64,14 @@ class TempoRoutesTest {
         return graph;
     }
 
+    private static TempoRoutes routes() {
+        return new TempoRoutes(TempoRoutes.MAX_SIZE);
+    }
+
     @Property(tries = 400)
     void routesAreTheShortestPathsOfTheSameGraph(@ForAll @IntRange(min = 1, max = 999) int tempo) {
         BigFraction to = BigFraction.of(tempo);
-        Optional<TempoRoute> route = SMALL_ROUTES.exactly(Tempo.ofQuarters(FROM), Tempo.ofQuarters(tempo));
+        Optional<TempoRoute> route = new TempoRoutes(SMALL).exactly(Tempo.ofQuarters(FROM), Tempo.ofQuarters(tempo));
         assertThat(route.isPresent()).isEqualTo(GRAPH.containsVertex(to));
         if (route.isPresent()) {
             GraphPath<BigFraction, DefaultWeightedEdge> path =
@@ -91,7 +93,7 @@ class TempoRoutesTest {
             })
     void simpleRoutesAreFound(int from, int to, String steps) {
         TempoRoute route =
-                ROUTES.exactly(Tempo.ofQuarters(from), Tempo.ofQuarters(to)).orElseThrow();
+                routes().exactly(Tempo.ofQuarters(from), Tempo.ofQuarters(to)).orElseThrow();
         assertThat(route.steps()).hasToString(steps);
         assertThat(route.exact()).isTrue();
     }
@@ -105,6 +107,36 @@ class TempoRoutesTest {
         assertThat(new TempoRoutes(2).exactly(Tempo.ofQuarters(60), Tempo.ofQuarters(120)))
                 .map(TempoRoute::steps)
                 .contains(List.of(new Regrouping(2, 1)));
+    }
+
+    /** Twelve times as fast: 3 and 4 notes a beat are fewer to count than 2 and 6, or 8 and 3 in groups of 2. */
+    @Test
+    void ofSeveralRoutesTheOneWithTheLeastCountingIsTaken() {
+        assertThat(routes().exactly(Tempo.ofQuarters(60), Tempo.ofQuarters(720)))
+                .map(route -> route.steps().toString())
+                .contains("[3 in groups of 1, 4 in groups of 1]");
+    }
+
+    /** 900 to 675: up first would lead to 1,350, which nobody can play. */
+    @Test
+    void everyTempoOnTheWayCanBePlayedToTheVeryEdges() {
+        TempoRoutes small = new TempoRoutes(3);
+        assertThat(small.exactly(Tempo.ofQuarters(900), Tempo.ofQuarters(675)))
+                .map(route -> route.steps().toString())
+                .contains("[1 in groups of 2, 3 in groups of 2]");
+        assertThat(small.exactly(Tempo.ofQuarters(333), Tempo.ofQuarters(999)))
+                .map(route -> route.steps().toString())
+                .contains("[3 in groups of 1]");
+        assertThat(small.exactly(Tempo.ofQuarters(3), Tempo.ofQuarters(1)))
+                .map(route -> route.steps().toString())
+                .contains("[1 in groups of 3]");
+    }
+
+    @Test
+    void oneStepThatComesNearEnoughIsBetterThanTwo() {
+        assertThat(new TempoRoutes(3).within(Tempo.ofQuarters(100), Tempo.ofQuarters(149), BigFraction.of(2)))
+                .map(route -> route.steps().toString())
+                .contains("[3 in groups of 2]");
     }
 
     /** A route that is off by just the tolerance is one; a hair less, and there is none. */
@@ -130,13 +162,13 @@ class TempoRoutesTest {
     void whereNoneIsExactTheNearestWithinTheToleranceIsShown() {
         Tempo from = Tempo.ofQuarters(100);
         Tempo to = Tempo.ofQuarters(131);
-        assertThat(ROUTES.exactly(from, to)).isEmpty();
-        TempoRoute near = ROUTES.within(from, to, BigFraction.of(1)).orElseThrow();
+        assertThat(routes().exactly(from, to)).isEmpty();
+        TempoRoute near = routes().within(from, to, BigFraction.of(1)).orElseThrow();
         assertThat(near.exact()).isFalse();
         assertThat(near.reached().perMinute().subtract(131).abs().doubleValue()).isLessThanOrEqualTo(1);
         assertThat(near.steps()).hasSizeBetween(1, 2);
-        assertThat(ROUTES.within(from, to, BigFraction.of(1, 1_000_000))).isEmpty();
-        assertThat(ROUTES.within(from, Tempo.ofQuarters(125), BigFraction.of(1)))
+        assertThat(routes().within(from, to, BigFraction.of(1, 1_000_000))).isEmpty();
+        assertThat(routes().within(from, Tempo.ofQuarters(125), BigFraction.of(1)))
                 .map(TempoRoute::steps)
                 .contains(List.of(new Regrouping(5, 4)));
     }
