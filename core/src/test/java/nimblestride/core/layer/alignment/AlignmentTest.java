@@ -88,6 +88,7 @@ class AlignmentTest {
     void aLayerThatStartsVeryLateLandsWhenItComes() {
         Alignment alignment = align("11/8", "kick every 1/4 from 1/2");
         assertThat(alignment.firstLanding()).hasValue(2);
+        assertThat(alignment.lands()).isTrue();
         assertThat(align("4/4", "kick every 1/4 from 1/8").lands()).isFalse();
     }
 
@@ -133,16 +134,19 @@ class AlignmentTest {
     void meetingsAgreeWithAPlainWalk(
             @ForAll @IntRange(min = 1, max = 9) int one,
             @ForAll @IntRange(min = 1, max = 9) int other,
-            @ForAll @IntRange(min = 0, max = 9) int late,
+            @ForAll @IntRange(min = 0, max = 60) int late,
+            @ForAll @IntRange(min = 0, max = 60) int later,
+            @ForAll boolean cell,
             @ForAll @IntRange(min = 0, max = 2) int shape) {
         Phrase phrase = bars("7/8, 5/16");
         String[] shapes = {"every " + other + "/12", "cell x.xg. of " + other + "/16", "5 over bar"};
-        LayerTimeline a = LayerTimeline.of(layer("kick every " + one + "/16 from " + late + "/16"), phrase);
-        LayerTimeline b = LayerTimeline.of(layer("snare " + shapes[shape]), phrase);
+        String first = cell ? "cell xx.x of " + one + "/32" : "every " + one + "/16";
+        LayerTimeline a = LayerTimeline.of(layer("kick " + first + " from " + late + "/16"), phrase);
+        LayerTimeline b = LayerTimeline.of(layer("snare " + shapes[shape] + " from " + later + "/16"), phrase);
         Meeting meeting = Meeting.of(a, b);
 
         // From the moment both have begun, a whole common cycle shows every meeting once.
-        NoteValue begun = NoteValue.of(late, 16);
+        NoteValue begun = NoteValue.of(Math.max(late, later), 16);
         NoteValue until = begun.plus(meeting.every());
         Set<NoteValue> hitsOfA = times(a, begun, until);
         Set<NoteValue> hitsOfB = times(b, begun, until);
@@ -201,5 +205,16 @@ class AlignmentTest {
         Meeting meeting = Meeting.of(dense, cell);
         assertThat(meeting.perCycle()).isEqualTo(128_000L * 1000);
         assertThat(meeting.first()).hasSize(8).startsWith(NoteValue.ZERO, value("1/64"));
+    }
+
+    /** Whichever starts later, and however many of its cycles the other has played by then. */
+    @ParameterizedTest
+    @CsvSource({"0, 0, 0", "2, 3, 3", "7, 1, 7", "0, 2002, 2002", "2002, 0, 2002", "0, 2001, 2001", "0, 1000, 1000"})
+    void manyPairsOfHitsMeetFirstOnceBothHaveBegun(int dense, int cell, int first) {
+        Phrase phrase = bars("4/4 x2000");
+        LayerTimeline ride = LayerTimeline.of(layer("ride every 1/64 from " + dense + "/64"), phrase);
+        LayerTimeline kick = LayerTimeline.of(
+                layer("kick cell " + "x".repeat(1000) + ". of 1/64 from " + cell + "/64 reset phrase"), phrase);
+        assertThat(Meeting.of(kick, ride).first().get(0)).isEqualTo(NoteValue.of(first, 64));
     }
 }

@@ -33,6 +33,7 @@ class CompositeRhythmTest {
                 "3/4; kick 2 over bar; ride 3 over bar; 1/4 1/8 1/8 1/4; nice cup of tea",
                 "3/4; kick 3 over bar; ride 4 over bar; 3/16 1/16 1/8 1/8 1/16 3/16; pass the bread and butter",
                 "4/4; kick 4 over bar; ride 5 over bar; 1/5 1/20 3/20 1/10 1/10 3/20 1/20 1/5; I'm looking for a home to buy",
+                "3/4; kick 2 over bar; ride cell xx..x. of 1/8; 1/8 1/4 1/8 1/4; ''",
                 "5/8; kick every 3/8; ride every 5/8; 3/8 1/4 1/8 3/8 1/8 1/4 3/8; ''",
             })
     void twoLayersSoundAsOne(String bars, String one, String other, String lengths, String saying) {

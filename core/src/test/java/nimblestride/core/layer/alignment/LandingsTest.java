@@ -24,6 +24,7 @@ class LandingsTest {
     @CsvSource(
             delimiter = '|',
             value = {
+                "10/8 x2, 9/16  | kick every 5/16 | 16",
                 "11/8           | kick every 3/16; snare every 1/4 from 1/8 | 24",
                 "7/8, 5/8, 9/16 | ride cell x.xx. of 1/8; cowbell every 5/16 | 400",
                 "5/4            | kick every 3/8; snare cell x..x of 1/16; ride 7 over bar | 60",

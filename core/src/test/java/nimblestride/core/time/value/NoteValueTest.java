@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.math.BigInteger;
+import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -13,6 +14,7 @@ import nimblestride.core.foundation.failure.StrideException;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.apache.commons.numbers.fraction.Fraction;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -129,5 +131,51 @@ class NoteValueTest {
                 .isEqualTo(value.fraction().subtract(part.fraction().multiply(whole)));
         assertThat(value.remainder(part)).isLessThan(part);
         assertThat(value.isMultipleOf(part)).isEqualTo(quotient.getDenominator().equals(BigInteger.ONE));
+    }
+
+    @Test
+    void noLengthOfZeroMeasuresAnything() {
+        List<ThrowingCallable> asked = List.of(
+                () -> NoteValue.ZERO.leastCommonMultiple(NoteValue.WHOLE),
+                () -> NoteValue.WHOLE.leastCommonMultiple(NoteValue.ZERO),
+                () -> NoteValue.ZERO.greatestCommonDivisor(NoteValue.WHOLE),
+                () -> NoteValue.WHOLE.greatestCommonDivisor(NoteValue.ZERO),
+                () -> NoteValue.WHOLE.wholePartsOf(NoteValue.ZERO));
+        assertThat(asked).allSatisfy(question -> assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(question)
+                .withMessageContaining("a length of zero never repeats"));
+    }
+
+    @Test
+    void whatIsTooLongToReadOrToCountIsShownInPart() {
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> NoteValue.parse("q".repeat(41)))
+                .withMessageEndingWith("not \"" + "q".repeat(40) + "…\"");
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> NoteValue.parse("q".repeat(40)))
+                .withMessageEndingWith("not \"" + "q".repeat(40) + "\"");
+        assertThatExceptionOfType(ExactOverflowException.class)
+                .isThrownBy(() -> NoteValue.of(Long.MAX_VALUE, 1).wholePartsOf(NoteValue.of(1, Long.MAX_VALUE)))
+                .withMessageContaining("850705… (38 digits)");
+        NoteValue most = NoteValue.of(Long.MAX_VALUE, 1);
+        assertThat(most.wholePartsOf(NoteValue.WHOLE)).isEqualTo(Long.MAX_VALUE);
+    }
+
+    @Test
+    void isSubtractedAndDrawn() {
+        assertThat(NoteValue.WHOLE.minus(NoteValue.QUARTER)).isEqualTo(NoteValue.of(3, 4));
+        assertThat(NoteValue.of(3, 16).toDouble()).isEqualTo(0.1875);
+        assertThat(NoteValue.of(Long.MAX_VALUE, Long.MAX_VALUE - 1).toDouble()).isEqualTo(1);
+    }
+
+    @Test
+    void aTempoIsTypedSaidAndCountedInAnotherBeat() {
+        assertThat(Tempo.ofQuarters(96)).hasToString("96");
+        assertThat(new Tempo(NoteValue.QUARTER, BigFraction.of(289, 3))).hasToString("289/3");
+        Tempo eighths = new Tempo(NoteValue.EIGHTH, BigFraction.of(210));
+        assertThat(eighths).hasToString("1/8=210");
+        assertThat(eighths.spoken()).isEqualTo("210 BPM (eighths)");
+        assertThat(eighths.perMinuteIn(NoteValue.QUARTER)).isEqualTo(BigFraction.of(105));
+        assertThat(Tempo.decimal(BigFraction.of(289, 3))).isEqualTo("96.333");
     }
 }
