@@ -15,6 +15,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
+import javafx.scene.robot.Robot;
 import javafx.stage.Window;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -47,6 +48,11 @@ final class Screenshots {
     void take() throws IOException {
         Files.createDirectories(folder);
         Path recorded = SampleRehearsal.write(Files.createTempDirectory("nimble-stride"));
+        // Out of the way, so that nothing is lit under the mouse.
+        steps.add(() -> new Robot()
+                .mouseMove(
+                        window.stage().getX() + window.stage().getWidth() - 2,
+                        window.stage().getY() + window.stage().getHeight() - 2));
         view("start", window::showStart);
         steps.add(() -> {
             window.openFromBook("Lantern Bridge, recorded");

@@ -51,6 +51,8 @@ public final class StartPane extends VBox {
 
     private final List<SmallRoad> roads = new ArrayList<>();
     private final FlowLine recent = new FlowLine();
+    private final FlowPane cards = new FlowPane(10, 10);
+    private final SmallButton learn;
     private final Label practice = new WrappedLabel("", "quiet");
     private final Label lessons = new WrappedLabel("", "quiet");
     private final Label recording = new WrappedLabel("Hear which meter it is in, and play it slowly.", "quiet");
@@ -62,7 +64,6 @@ public final class StartPane extends VBox {
         getStyleClass().add("start");
         Label title = new Label("What do you want to work on?");
         title.getStyleClass().add("exercise-name");
-        FlowPane cards = new FlowPane(10, 10);
         for (StartCard card : StartCard.values()) {
             cards.getChildren().add(card(card, choice));
         }
@@ -74,9 +75,9 @@ public final class StartPane extends VBox {
                 today("A recording", recording, "start-recording", () -> choice.open(PageId.RECORDING)));
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
-        SmallButton learn = new SmallButton("New here? Three minutes", "start-help", choice::help);
+        learn = new SmallButton("New here? Three minutes", "start-help", choice::help);
         SmallButton close = new SmallButton("Close", "start-leave", choice::leave);
-        // Esc closes, too; the first card is what the focus comes to.
+        // Esc closes, too.
         close.setFocusTraversable(false);
         HBox head = new HBox(10, title, between, learn, close);
         getChildren().setAll(head, new VerticalScroll(new VBox(10, cards, recent, today)));
@@ -121,6 +122,10 @@ public final class StartPane extends VBox {
         List<Node> buttons = new ArrayList<>();
         if (!last.isEmpty()) {
             buttons.add(new Caption("Last exercises"));
+            if (learn.isFocused()) {
+                // Whoever has a Book is not new here.
+                cards.getChildren().get(0).requestFocus();
+            }
         }
         for (ExerciseSummary exercise : last) {
             buttons.add(new SmallButton(
