@@ -216,5 +216,6 @@ class AlignmentTest {
         LayerTimeline kick = LayerTimeline.of(
                 layer("kick cell " + "x".repeat(1000) + ". of 1/64 from " + cell + "/64 reset phrase"), phrase);
         assertThat(Meeting.of(kick, ride).first().get(0)).isEqualTo(NoteValue.of(first, 64));
+        assertThat(Meeting.of(ride, kick).first().get(0)).isEqualTo(NoteValue.of(first, 64));
     }
 }
