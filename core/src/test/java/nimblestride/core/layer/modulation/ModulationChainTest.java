@@ -119,6 +119,17 @@ class ModulationChainTest {
         }
     }
 
+    @Test
+    void friendlyTemposAreTheNearestOnes() {
+        List<Integer> friendly = new ModulationChain(Tempo.ofQuarters(100), List.of()).friendlyTempos();
+        int many = friendly.size();
+        assertThat(friendly)
+                .hasSizeLessThan(20)
+                .isEqualTo(IntStream.range(0, many)
+                        .mapToObj(i -> 100 - many / 2 + i)
+                        .toList());
+    }
+
     /** The metronome's first and last number, and tempos that end exactly at the slowest and the fastest there is. */
     @Test
     void friendlyTemposReachTheEdges() {

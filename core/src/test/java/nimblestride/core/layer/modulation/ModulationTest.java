@@ -192,6 +192,17 @@ class ModulationTest {
                 .containsExactly(value("1/4"), value("1/8"), value("1/2"), value("1/12"));
     }
 
+    /** Whole numbers on a metronome first, then what is at least in its range, however far from the beat. */
+    @Test
+    void whatAMetronomeCanDoComesBeforeWhatIsNear() {
+        assertThat(MetronomeSetting.of(shift("201/2", "quarter = quarter", "4/4", "4/4")))
+                .extracting(MetronomeSetting::before)
+                .startsWith(value("1/8"), value("1/4"), value("1/2"));
+        assertThat(MetronomeSetting.of(shift("301/10", "quarter = quarter", "4/4", "4/4")))
+                .extracting(MetronomeSetting::before)
+                .containsExactly(value("1/8"), value("1/12"), value("1/16"), value("1/20"));
+    }
+
     /** A new beat of nine old ones: three of them and nine of them are on a metronome, one of them runs too fast for it. */
     @Test
     void nineBeatsAreTheMostThatAClickCanFill() {

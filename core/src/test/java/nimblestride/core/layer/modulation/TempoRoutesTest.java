@@ -12,6 +12,7 @@ import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.layer.modulation.TempoRoute.Regrouping;
+import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.jgrapht.GraphPath;
@@ -124,6 +125,10 @@ class TempoRoutesTest {
         assertThat(small.exactly(Tempo.ofQuarters(900), Tempo.ofQuarters(675)))
                 .map(route -> route.steps().toString())
                 .contains("[1 in groups of 2, 3 in groups of 2]");
+        // And 4/3 to 1: down first would lead below 1.
+        assertThat(small.exactly(new Tempo(NoteValue.QUARTER, BigFraction.of(4, 3)), Tempo.ofQuarters(1)))
+                .map(route -> route.steps().toString())
+                .contains("[3 in groups of 2, 1 in groups of 2]");
         assertThat(small.exactly(Tempo.ofQuarters(333), Tempo.ofQuarters(999)))
                 .map(route -> route.steps().toString())
                 .contains("[3 in groups of 1]");
