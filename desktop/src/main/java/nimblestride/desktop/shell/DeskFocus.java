@@ -2,6 +2,7 @@ package nimblestride.desktop.shell;
 
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 
 /**
@@ -10,10 +11,10 @@ import nimblestride.desktop.document.exercise.ExerciseDocument;
  */
 final class DeskFocus {
     private final ExerciseDocument document;
-    private final Node bars;
+    private final TextField bars;
     private final Node road;
 
-    DeskFocus(ExerciseDocument document, Node bars, Node road) {
+    DeskFocus(ExerciseDocument document, TextField bars, Node road) {
         this.document = document;
         this.bars = bars;
         this.road = road;
@@ -23,6 +24,11 @@ final class DeskFocus {
     /** Puts it there. */
     void request() {
         (document.isBlank() ? bars : road).requestFocus();
+    }
+
+    /** Returns whether the focus is on the Bars line of a new exercise, and the next letter replaces what is there. */
+    boolean isOnNewBars() {
+        return bars.isFocused() && document.isBlank() && bars.getSelection().getLength() == bars.getLength();
     }
 
     private void toANewExercise() {

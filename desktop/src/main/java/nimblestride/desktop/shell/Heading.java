@@ -8,6 +8,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
@@ -151,7 +152,7 @@ final class Heading extends VBox {
     }
 
     /** Returns the field in which bars are typed. */
-    Node bars() {
+    TextField bars() {
         return bars.field();
     }
 }

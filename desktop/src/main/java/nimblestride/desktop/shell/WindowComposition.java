@@ -256,6 +256,7 @@ final class WindowComposition {
                         sound.transport(),
                         sound.devices(),
                         road,
+                        focus,
                         new WindowParts(
                                 new Part(heading, heading::bars),
                                 new Part(road),

@@ -31,6 +31,7 @@ final class WindowKeys {
     private final Transport transport;
     private final PlaybackDevices devices;
     private final RoadView road;
+    private final DeskFocus focus;
     private final WindowParts parts;
     private final Set<KeyCode> down = EnumSet.noneOf(KeyCode.class);
     /** The text of the focused field at the moment it got the focus. */
@@ -43,12 +44,14 @@ final class WindowKeys {
             Transport transport,
             PlaybackDevices devices,
             RoadView road,
+            DeskFocus focus,
             WindowParts parts) {
         this.scene = scene;
         this.steps = steps;
         this.transport = transport;
         this.devices = devices;
         this.road = road;
+        this.focus = focus;
         this.parts = parts;
     }
 
@@ -81,7 +84,7 @@ final class WindowKeys {
     /** Plays and stops on space, unless it types a space; nothing that is typed begins with one. */
     private void spacePlays(KeyEvent event) {
         boolean typing = TextEntry.isTypedInto(scene.getFocusOwner());
-        boolean begun = typing && !TextEntry.textOf(scene.getFocusOwner()).isEmpty();
+        boolean begun = typing && !isAtStart();
         if (event.getCode() == KeyCode.SPACE && !begun && !event.isShortcutDown() && isDeskSeen()) {
             if (event.isShiftDown()) {
                 transport.playFrom(road.barHere());
@@ -96,12 +99,15 @@ final class WindowKeys {
         }
     }
 
+    /** Returns whether nothing is typed yet where the focus is. */
+    private boolean isAtStart() {
+        return TextEntry.textOf(scene.getFocusOwner()).isEmpty() || focus.isOnNewBars();
+    }
+
+    /** Drops the letter of a space that played. */
     private void isNotTyped(KeyEvent event) {
         Node focused = scene.getFocusOwner();
-        if (event.getCharacter().equals(" ")
-                && TextEntry.isTypedInto(focused)
-                && TextEntry.textOf(focused).isEmpty()
-                && isDeskSeen()) {
+        if (event.getCharacter().equals(" ") && TextEntry.isTypedInto(focused) && isAtStart() && isDeskSeen()) {
             event.consume();
         }
     }

@@ -71,6 +71,10 @@ class StartStoryTest extends WindowStory {
         until(() -> lookup("#help-find").tryQuery().isPresent());
         type(KeyCode.ESCAPE);
         until(() -> lookup("#bars").tryQuery().filter(Node::isFocused).isPresent());
+        type(KeyCode.SPACE);
+        until(() -> lookup("#play").queryAs(Button.class).getText().equals("Stop"));
+        type(KeyCode.SPACE);
+        assertThat(text("#bars")).isEqualTo("4/4");
         write("11/8").type(KeyCode.ENTER);
         assertThat(exercise().phrase()).isEqualTo(Examples.bars("11/8"));
         type(KeyCode.SPACE);
