@@ -22,7 +22,7 @@ final class FocusFallback {
     }
 
     /**
-     * @param first the part of the window to which the toolkit would move the focus
+     * @param first the field to which the toolkit would move the focus
      * @param otherwise receives the focus when no control nearby can
      */
     static void keep(Scene scene, Node first, Node otherwise) {
@@ -32,7 +32,7 @@ final class FocusFallback {
 
     private void moved(Node old, Node now) {
         boolean taken = old != null && old.getScene() == null;
-        if (taken && (now == null || WindowParts.isWithin(now, first))) {
+        if (taken && (now == null || now.equals(first))) {
             List<Node> left = around;
             // The toolkit is still moving the focus.
             Platform.runLater(() -> near(left).requestFocus());

@@ -151,6 +151,11 @@ final class Heading extends VBox {
         Stream.of(name, bars, tempo).forEach(field -> field.onEnter(then));
     }
 
+    /** Returns the field with the exercise's name, the first of the window. */
+    TextField name() {
+        return name.field();
+    }
+
     /** Returns the field in which bars are typed. */
     TextField bars() {
         return bars.field();

@@ -266,7 +266,7 @@ final class WindowComposition {
                 .listen();
         FileDrop.accept(frame.scene(), files::open);
         heading.onEnter(road::requestFocus);
-        FocusFallback.keep(frame.scene(), heading, road);
+        FocusFallback.keep(frame.scene(), heading.name(), road);
         new BreakReminder(sound.transport(), practice.breaksProperty(), status).listen();
     }
 

@@ -92,7 +92,7 @@ final class WindowKeys {
                 transport.toggle();
             }
             event.consume();
-        } else if (event.getCode() == KeyCode.ESCAPE && typing) {
+        } else if (event.getCode() == KeyCode.ESCAPE && typing && isDeskSeen()) {
             if (!TypedField.restoreWrongText(scene.getFocusOwner())) {
                 Platform.runLater(road::requestFocus);
             }
