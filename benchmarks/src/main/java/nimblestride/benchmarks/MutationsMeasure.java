@@ -31,16 +31,18 @@ import nimblestride.formats.midi.ExerciseMidi;
 import nimblestride.formats.musicxml.ScoreLayout;
 import nimblestride.formats.musicxml.ScoreXml;
 import nimblestride.formats.source.FileImporter;
-import nimblestride.sound.recording.RecordingFile;
+import nimblestride.sound.hits.HeardRecording;
 
 /**
  * Files of every format that is read, changed in a few places and cut off anywhere, a hundred thousand of each: none may take more
- * than a second, and none may end in anything but what it holds or an error in words. Arguments: how many of each, and the names
- * of the formats, where not all are wanted.
+ * than a second, and none may end in anything but what it holds or an error in words. Recordings are decoded and their hits found,
+ * as when one is imported. Arguments: how many of each, and the names of the formats, where not all are wanted.
  */
 public final class MutationsMeasure {
     private static final int DEFAULT = 100_000;
     private static final double A_SECOND = 1e9;
+    /** The recordings of the tests, as seen from the project's folder. */
+    private static final Path RECORDINGS = Path.of("sound/src/test/resources/nimblestride/sound/recording");
 
     private MutationsMeasure() {}
 
@@ -81,11 +83,16 @@ public final class MutationsMeasure {
                         ExerciseJson.write(sample()).getBytes(StandardCharsets.UTF_8),
                         file -> ExerciseJson.read(new String(file, StandardCharsets.UTF_8))));
         formats.put("log", new Format(log(), file -> LogJson.read(new ByteArrayInputStream(file), entry -> {})));
-        Path wav = Files.createTempFile("mutated", ".wav");
-        formats.put("wav", new Format(wav(), file -> {
-            Files.write(wav, file);
-            new RecordingFile(wav).read();
-        }));
+        Path mutated = Files.createTempFile("mutated", ".recording");
+        Reader recording = file -> {
+            Files.write(mutated, file);
+            HeardRecording.of(mutated);
+        };
+        formats.put("wav", new Format(silence(AudioFileFormat.Type.WAVE, false), recording));
+        formats.put("aiff", new Format(silence(AudioFileFormat.Type.AIFF, true), recording));
+        for (String file : List.of("clicks.flac", "clicks.ogg", "clicks.mp3", "varying.mp3")) {
+            formats.put(file, new Format(Files.readAllBytes(RECORDINGS.resolve(file)), recording));
+        }
         return formats;
     }
 
@@ -113,11 +120,11 @@ public final class MutationsMeasure {
                 Optional.empty());
     }
 
-    private static byte[] wav() throws IOException {
+    private static byte[] silence(AudioFileFormat.Type type, boolean bigEndian) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        AudioFormat format = new AudioFormat(48_000, 16, 1, true, false);
+        AudioFormat format = new AudioFormat(48_000, 16, 1, true, bigEndian);
         try (AudioInputStream sound = new AudioInputStream(new ByteArrayInputStream(new byte[2_000]), format, 1_000)) {
-            AudioSystem.write(sound, AudioFileFormat.Type.WAVE, out);
+            AudioSystem.write(sound, type, out);
         }
         return out.toByteArray();
     }

@@ -1,5 +1,9 @@
 package nimblestride.benchmarks;
 
+import com.sun.management.UnixOperatingSystemMXBean;
+import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +19,8 @@ import nimblestride.desktop.service.WorkspaceId;
 
 /**
  * Edits and plays in the real window on the sample Book for a given time, as fast as it goes, and reports each minute how
- * much memory and how many threads there are once what is no longer needed is gone. To reach: neither grows. Argument: minutes.
+ * much memory, how many threads, and how many open files there are once what is no longer needed is gone, and how large the Book
+ * is. To reach: none grows beyond what was entered. Argument: minutes.
  */
 public final class SoakMeasure {
     private static final int DEFAULT_MINUTES = 480;
@@ -27,6 +32,7 @@ public final class SoakMeasure {
             "Drifting Reeds",
             "Turning the Barge");
     private static final long MEGABYTE = 1 << 20;
+    private static final long KILOBYTE = 1 << 10;
 
     private final Random random = new Random(5);
     private final Screen screen;
@@ -104,7 +110,7 @@ public final class SoakMeasure {
                 Screen.act(this::something);
                 done++;
             }
-            showError(minute, done);
+            print(minute, done);
         }
     }
 
@@ -132,18 +138,27 @@ public final class SoakMeasure {
         }
     }
 
-    private static void showError(int minute, long done) throws InterruptedException {
+    private void print(int minute, long done) throws InterruptedException, IOException {
         for (int i = 0; i < 3; i++) {
             System.gc();
             TimeUnit.MILLISECONDS.sleep(100);
         }
         Runtime runtime = Runtime.getRuntime();
         System.out.printf(
-                "minute %d: %,d things done, %d MiB in use of at most %d, %d threads%n",
+                "minute %d: %,d things done, %d MiB in use of at most %d, %d threads, %s open files, a Book of %d KiB%n",
                 minute,
                 done,
                 (runtime.totalMemory() - runtime.freeMemory()) / MEGABYTE,
                 runtime.maxMemory() / MEGABYTE,
-                Thread.getAllStackTraces().size());
+                Thread.getAllStackTraces().size(),
+                openFiles(),
+                Files.size(screen.book()) / KILOBYTE);
+    }
+
+    /** Windows doesn't count them. */
+    private static String openFiles() {
+        return ManagementFactory.getOperatingSystemMXBean() instanceof UnixOperatingSystemMXBean system
+                ? String.valueOf(system.getOpenFileDescriptorCount())
+                : "uncounted";
     }
 }

@@ -1,13 +1,11 @@
 package nimblestride.terminal;
 
 import java.io.PrintWriter;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.function.Function;
+import java.util.function.Supplier;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
@@ -22,99 +20,72 @@ import nimblestride.core.language.text.PatternLengthText;
 import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.RiffText;
 import nimblestride.core.language.text.TempoText;
-import nimblestride.core.language.text.TextException;
 import nimblestride.core.layer.modulation.ModulationChain;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Layer;
-import nimblestride.core.time.meter.FillCheck;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.partition.FitResult;
-import nimblestride.core.time.partition.Partitions;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 import nimblestride.formats.source.FileImporter;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.Option;
-import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.Spec;
+import org.apache.commons.cli.Options;
 
 /** {@code stride report}: prints what follows from an exercise. */
-@Command(
-        name = "report",
-        description =
-                "Prints what follows from an exercise: when it lines up, what each layer does, and how the sums work out.",
-        mixinStandardHelpOptions = true,
-        versionProvider = StrideCommand.Version.class)
-final class ReportCommand implements Callable<Integer> {
+final class ReportCommand implements TerminalCommand {
     private static final int MAX_BARS = 10_000;
     private static final int MAX_UNITS = 500_000;
     private static final Tempo DEFAULT_TEMPO = Tempo.ofQuarters(96);
 
-    @Spec
-    private CommandSpec spec;
-
-    @Option(
-            names = "--file",
-            paramLabel = "FILE",
-            description = "an exercise, a score (.musicxml, .mxl) or a MIDI file")
-    private Path file;
-
-    @Option(names = "--bars", paramLabel = "BARS", description = "such as \"11/8(3+3+3+2) x2, 9/16\"")
-    private String bars;
-
-    @Option(names = "--layer", paramLabel = "LAYER", description = "such as \"kick every 3/16 from 1/16\"; repeatable")
-    private List<String> layers = new ArrayList<>();
-
-    @Option(
-            names = "--part",
-            paramLabel = "PART",
-            description = "a part beat by beat, such as \"kick . snare . / hi-hat+kick hi-hat | %%\"")
-    private String part;
-
-    @Option(names = "--tempo", paramLabel = "TEMPO", description = "BPM in quarters, or another note: \"1/8=210\"")
-    private String tempo;
-
-    @Option(
-            names = "--pivot",
-            paramLabel = "PIVOT",
-            description = "such as \"dotted quarter = half\"; repeatable, a chain")
-    private List<String> pivots = new ArrayList<>();
-
-    @Option(names = "--pattern", paramLabel = "LENGTH", description = "does it fill the bar? As in \"14 x 1/16\"")
-    private String pattern;
-
-    @Option(names = "--fit", paramLabel = "FIT", description = "cells into a length, such as \"5,3 into 4/4 of 1/16\"")
-    private String fit;
-
-    @Option(names = "--json", description = "one JSON object instead of sentences")
-    private boolean json;
+    @Override
+    public String name() {
+        return "report";
+    }
 
     @Override
-    public Integer call() {
-        Exercise named = exercise();
-        List<Layer> written = part == null
-                ? List.of()
-                : read("--part", part, text -> PartText.read(text, named.phrase(), named.voices()));
+    public String purpose() {
+        return "Prints what follows from an exercise: when it lines up, what each layer does, and how the sums work out.";
+    }
+
+    @Override
+    public String operands() {
+        return "";
+    }
+
+    @Override
+    public Options options() {
+        return new Options()
+                .addOption(
+                        TerminalCommand.text("file", "FILE", "an exercise, a score (.musicxml, .mxl) or a MIDI file"))
+                .addOption(TerminalCommand.text("bars", "BARS", "bars, such as \"11/8(3+3+3+2) x2, 9/16\""))
+                .addOption(TerminalCommand.text(
+                        "layer", "LAYER", "a layer, such as \"kick every 3/16 from 1/16\"; repeatable"))
+                .addOption(TerminalCommand.text(
+                        "part", "PART", "a part beat by beat, such as \"kick . snare . / hi-hat+kick hi-hat | %\""))
+                .addOption(TerminalCommand.text("tempo", "TEMPO", "BPM in quarters, or another note: \"1/8=210\""))
+                .addOption(TerminalCommand.text(
+                        "pivot", "PIVOT", "a pivot, such as \"dotted quarter = half\"; repeatable, a chain"))
+                .addOption(TerminalCommand.text(
+                        "pattern", "LENGTH", "a length that may fill the bar, such as \"14 x 1/16\""))
+                .addOption(TerminalCommand.text("fit", "FIT", "cells into a length, such as \"5,3 into 4/4 of 1/16\""))
+                .addOption(TerminalCommand.flag("json", "one JSON object instead of sentences"));
+    }
+
+    @Override
+    public int run(Arguments typed, PrintWriter out, PrintWriter err) {
+        Exercise named = exercise(typed, err);
+        List<Layer> written = typed.read("part", text -> PartText.read(text, named.phrase(), named.voices()))
+                .orElse(List.of());
         Exercise exercise = named;
         for (Layer layer : written) {
-            exercise = refuseNothing("--part", exercise, layer);
+            exercise = plus(exercise, "part", layer);
         }
         Analysis analysis = Analysis.of(exercise);
         List<Finding> findings = new ArrayList<>(Findings.of(analysis));
-        if (pattern != null) {
-            NoteValue length = analysis.exercise().phrase().length();
-            FillCheck check = read("--pattern", pattern, text -> PatternLengthText.read(text, length));
-            findings.add(0, FillFinding.of(check, analysis.exercise()));
-        }
-        Report report = new Report(
-                analysis,
-                findings,
-                written,
-                Optional.ofNullable(fit).map(text -> fit("--fit", text)),
-                chain(analysis.exercise()));
-        PrintWriter out = spec.commandLine().getOut();
-        if (json) {
+        NoteValue length = exercise.phrase().length();
+        typed.read("pattern", text -> PatternLengthText.read(text, length))
+                .ifPresent(check -> findings.add(0, FillFinding.of(check, analysis.exercise())));
+        Report report = new Report(analysis, findings, written, fit(typed), chain(typed, exercise));
+        if (typed.has("json")) {
             out.println(ReportJson.write(report));
         } else {
             ReportText.write(report, out);
@@ -122,26 +93,39 @@ final class ReportCommand implements Callable<Integer> {
         return 0;
     }
 
-    private Exercise exercise() {
-        if ((file == null) == (bars == null)) {
-            throw bad("use either --bars or --file. For example: --bars \"11/8(3+3+3+2) x2, 9/16\"");
+    private static Exercise exercise(Arguments typed, PrintWriter err) {
+        if (typed.has("file") == typed.has("bars")) {
+            throw new ArgumentException("use either --bars or --file. For example: --bars \"11/8(3+3+3+2) x2, 9/16\"");
         }
-        Exercise exercise = file == null ? typed() : kept();
+        Exercise exercise = typed.text("file").map(ReportCommand::kept).orElseGet(() -> typed(typed));
         requireReportable(exercise.phrase());
-        for (String layer : layers) {
-            Layer read = read("--layer", layer, LayerText::read);
-            RiffText.remark(layer).ifPresent(spec.commandLine().getErr()::println);
-            exercise = refuseNothing("--layer", exercise, read);
+        for (Layer layer : typed.readAll("layer", LayerText::read)) {
+            exercise = plus(exercise, "layer", layer);
         }
-        return tempo == null ? exercise : exercise.withTempo(read("--tempo", tempo, TempoText::read));
+        typed.texts("layer").forEach(layer -> RiffText.remark(layer).ifPresent(err::println));
+        return typed.read("tempo", TempoText::read).map(exercise::withTempo).orElse(exercise);
+    }
+
+    private static Exercise typed(Arguments typed) {
+        Phrase phrase = typed.read("bars", BarsText::read).orElseThrow();
+        return new Exercise("Typed", phrase, List.of(), DEFAULT_TEMPO);
+    }
+
+    private static Exercise kept(String file) {
+        try {
+            return FileImporter.exerciseOf(Arguments.path(file));
+        } catch (StrideException e) {
+            String which = e.getMessage().contains(file) ? "" : " " + file;
+            throw new ArgumentException("--file" + which + ": " + e.getMessage(), e);
+        }
     }
 
     /** Refuses, before any work begins, what would be too long for anybody to read. */
-    private void requireReportable(Phrase phrase) {
+    private static void requireReportable(Phrase phrase) {
         long units =
                 phrase.bars().stream().mapToLong(bar -> bar.meter().units()).sum();
         if (phrase.bars().size() > MAX_BARS || units > MAX_UNITS) {
-            throw bad(String.format(
+            throw new ArgumentException(String.format(
                     Locale.ROOT,
                     "this has %,d bars and %,d units; a report takes up to %,d bars and %,d units."
                             + " Report the part that repeats",
@@ -152,60 +136,28 @@ final class ReportCommand implements Callable<Integer> {
         }
     }
 
-    private Optional<ModulationChain> chain(Exercise exercise) {
+    private static Optional<ModulationChain> chain(Arguments typed, Exercise exercise) {
+        List<Pivot> pivots = typed.readAll("pivot", PivotText::read);
         if (pivots.isEmpty()) {
             return exercise.hasSections() ? Optional.of(exercise.chain()) : Optional.empty();
         }
-        List<Pivot> read = pivots.stream()
-                .map(text -> read("--pivot", text, PivotText::read))
-                .toList();
+        return Optional.of(explained("pivot", () -> new ModulationChain(exercise.tempo(), pivots)));
+    }
+
+    private static Optional<FitResult> fit(Arguments typed) {
+        return typed.read("fit", FitText::read).map(fit -> explained("fit", () -> FitResult.of(fit.filling())));
+    }
+
+    private static Exercise plus(Exercise exercise, String option, Layer layer) {
+        return explained(option, () -> exercise.plusLayer(layer));
+    }
+
+    /** Names the option in what is said of its value. */
+    private static <T> T explained(String option, Supplier<T> work) {
         try {
-            return Optional.of(new ModulationChain(exercise.tempo(), read));
+            return work.get();
         } catch (StrideException e) {
-            throw bad("--pivot: " + e.getMessage());
+            throw new ArgumentException("--" + option + ": " + e.getMessage(), e);
         }
-    }
-
-    private FitResult fit(String option, String text) {
-        Partitions filling = read(option, text, FitText::read).filling();
-        try {
-            return FitResult.of(filling);
-        } catch (StrideException e) {
-            throw bad(option + ": " + e.getMessage());
-        }
-    }
-
-    private Exercise refuseNothing(String option, Exercise exercise, Layer layer) {
-        try {
-            return exercise.plusLayer(layer);
-        } catch (StrideException e) {
-            throw bad(option + ": " + e.getMessage());
-        }
-    }
-
-    private Exercise typed() {
-        Phrase phrase = read("--bars", bars, BarsText::read);
-        return new Exercise("Typed", phrase, List.of(), DEFAULT_TEMPO);
-    }
-
-    private Exercise kept() {
-        try {
-            return FileImporter.exerciseOf(file);
-        } catch (StrideException e) {
-            String which = e.getMessage().contains(file.toString()) ? "" : " " + file;
-            throw bad("--file" + which + ": " + e.getMessage());
-        }
-    }
-
-    private <T> T read(String option, String text, Function<String, T> reader) {
-        try {
-            return reader.apply(text);
-        } catch (TextException e) {
-            throw bad(option + ", " + e.getMessage());
-        }
-    }
-
-    private ParameterException bad(String message) {
-        return new ParameterException(spec.commandLine(), message);
     }
 }

@@ -7,36 +7,29 @@ import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import nimblestride.core.foundation.failure.StrideException;
 import nimblestride.core.foundation.words.ProgramVersion;
-import picocli.CommandLine;
-import picocli.CommandLine.Command;
-import picocli.CommandLine.Model.CommandSpec;
-import picocli.CommandLine.ParameterException;
-import picocli.CommandLine.ParseResult;
-import picocli.CommandLine.Spec;
+import org.apache.commons.cli.Option;
+import org.apache.commons.cli.Options;
 
 /** The commands that answer in the terminal. Bad input is one line on standard error and exit status 2. */
-@Command(
-        name = "stride",
-        description = "Groups odd bars and shows when what runs across them lines up.",
-        mixinStandardHelpOptions = true,
-        versionProvider = StrideCommand.Version.class,
-        subcommands = {ReportCommand.class, ExportCommand.class, ListenCommand.class})
-public final class StrideCommand implements Runnable {
-    static final int BAD_INPUT = CommandLine.ExitCode.USAGE;
-    private static final int FAILED = CommandLine.ExitCode.SOFTWARE;
+public final class StrideCommand {
+    static final int BAD_INPUT = 2;
+    private static final int FAILED = 1;
+    private static final String PURPOSE = "Groups odd bars and shows when what runs across them lines up.";
+    private static final Option HELP =
+            Option.builder("h").longOpt("help").desc("print this").get();
+    private static final Option VERSION =
+            Option.builder("V").longOpt("version").desc("print the version").get();
 
-    /** Answers {@code --version}. */
-    static final class Version implements CommandLine.IVersionProvider {
-        @Override
-        public String[] getVersion() {
-            return new String[] {ProgramVersion.text()};
-        }
-    }
+    private static final List<TerminalCommand> COMMANDS =
+            List.of(new ReportCommand(), new ExportCommand(), new ListenCommand());
 
-    @Spec
-    private CommandSpec spec;
+    private StrideCommand() {}
 
     /** Runs a command, and exits with its status. */
     public static void main(String[] args) {
@@ -58,34 +51,50 @@ public final class StrideCommand implements Runnable {
     }
 
     static int run(PrintWriter out, PrintWriter err, String... args) {
-        CommandLine command = new CommandLine(new StrideCommand())
-                .setOut(out)
-                .setErr(err)
-                .setParameterExceptionHandler(StrideCommand::refuse)
-                .setExecutionExceptionHandler(StrideCommand::explain);
+        Optional<TerminalCommand> command = Arrays.stream(args).findFirst().flatMap(StrideCommand::named);
+        String name = command.map(one -> "stride " + one.name()).orElse("stride");
         try {
-            return command.execute(args);
-        } catch (StackOverflowError | OutOfMemoryError e) {
-            err.println("stride: " + defect(e));
+            if (command.isPresent()) {
+                return run(command.get(), out, err, Arrays.copyOfRange(args, 1, args.length));
+            }
+            return withoutCommand(out, args);
+        } catch (StrideException e) {
+            err.println(name + ": " + oneLine(e.getMessage()));
+            return BAD_INPUT;
+        } catch (RuntimeException | StackOverflowError | OutOfMemoryError e) {
+            err.println(name + ": " + oneLine(defect(e)));
             return FAILED;
         }
     }
 
-    private static int refuse(ParameterException problem, String[] args) {
-        return refuse(problem.getCommandLine(), problem.getMessage());
+    private static Optional<TerminalCommand> named(String word) {
+        return COMMANDS.stream().filter(command -> command.name().equals(word)).findFirst();
     }
 
-    private static int refuse(CommandLine command, String message) {
-        command.getErr().println("stride " + command.getCommandName() + ": " + oneLine(message));
-        return BAD_INPUT;
-    }
-
-    private static int explain(Exception problem, CommandLine command, ParseResult parsed) {
-        if (problem instanceof StrideException) {
-            return refuse(command, problem.getMessage());
+    private static int run(TerminalCommand command, PrintWriter out, PrintWriter err, String... args) {
+        Arguments arguments = Arguments.read(command.options().addOption(HELP).addOption(VERSION), args);
+        if (arguments.has(HELP.getLongOpt())) {
+            new Usage(out).print(command);
+        } else if (arguments.has(VERSION.getLongOpt())) {
+            out.println(ProgramVersion.text());
+        } else {
+            return command.run(arguments, out, err);
         }
-        refuse(command, defect(problem));
-        return FAILED;
+        return 0;
+    }
+
+    private static int withoutCommand(PrintWriter out, String... args) {
+        if (args.length > 0 && !args[0].startsWith("-")) {
+            throw new ArgumentException("I don't know the command \"" + args[0] + "\". Try one of "
+                    + COMMANDS.stream().map(TerminalCommand::name).collect(Collectors.joining(", ")));
+        }
+        Arguments arguments = Arguments.read(new Options().addOption(HELP).addOption(VERSION), args);
+        if (arguments.has(VERSION.getLongOpt())) {
+            out.println(ProgramVersion.text());
+        } else {
+            new Usage(out).print(PURPOSE, COMMANDS);
+        }
+        return 0;
     }
 
     /** Says that the program has a defect, or that the machine is too small. */
@@ -97,10 +106,5 @@ public final class StrideCommand implements Runnable {
 
     static String oneLine(String message) {
         return message.replaceAll("\\s*\\R\\s*", " ");
-    }
-
-    @Override
-    public void run() {
-        spec.commandLine().usage(spec.commandLine().getOut());
     }
 }
