@@ -6,6 +6,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.TreeSet;
@@ -54,7 +55,7 @@ final class HandFindings {
     }
 
     static List<Finding> of(Analysis analysis) {
-        boolean asked = !analysis.exercise().playingStyle().equals(PlayingStyle.DEFAULT);
+        boolean asked = !Objects.equals(analysis.exercise().playingStyle(), PlayingStyle.DEFAULT);
         boolean placed = analysis.exercise().layers().stream().anyMatch(HandFindings::namesLimbs);
         return asked || placed ? new HandFindings(analysis).find() : List.of();
     }

@@ -1,14 +1,13 @@
 package nimblestride.core.kit.voice;
 
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /**
  * The voices of the kit, each with its key in the General MIDI 1 percussion map (MIDI Manufacturers Association), the
@@ -18,7 +17,7 @@ import java.util.Set;
  */
 public final class Kit {
     private static final Map<String, Voice> BY_NAME = new LinkedHashMap<>();
-    private static final Set<Voice> CAME_LATER = new HashSet<>();
+    private static final List<Voice> CAME_LATER = new ArrayList<>();
 
     public static final Voice KICK =
             add("kick", 36, Limb.KICK_FOOT, -3, NoteheadShape.NORMAL, "bass drum", "kick drum", "bass", "bd");

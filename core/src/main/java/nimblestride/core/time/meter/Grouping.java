@@ -29,6 +29,18 @@ public record Grouping(List<Integer> sizes, List<Integer> groupsPerInnerBar) {
         }
     }
 
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Grouping grouping
+                && sizes.equals(grouping.sizes)
+                && groupsPerInnerBar.equals(grouping.groupsPerInnerBar);
+    }
+
+    @Override
+    public int hashCode() {
+        return 31 * sizes.hashCode() + groupsPerInnerBar.hashCode();
+    }
+
     /**
      * Creates a grouping of one level.
      *

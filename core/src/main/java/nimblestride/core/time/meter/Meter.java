@@ -48,6 +48,16 @@ public record Meter(List<Term> terms) {
             }
         }
 
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Term term && numerators.equals(term.numerators) && denominator == term.denominator;
+        }
+
+        @Override
+        public int hashCode() {
+            return 31 * numerators.hashCode() + denominator;
+        }
+
         /** Returns the sum of the numerators. */
         public long count() {
             return numerators.stream().mapToLong(Integer::longValue).sum();
@@ -81,6 +91,16 @@ public record Meter(List<Term> terms) {
                     units,
                     denominator));
         }
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Meter meter && terms.equals(meter.terms);
+    }
+
+    @Override
+    public int hashCode() {
+        return terms.hashCode();
     }
 
     /**

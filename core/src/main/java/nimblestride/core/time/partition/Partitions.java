@@ -163,6 +163,22 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
     record Place(int filled, int last, boolean alone, int parts, long used) {
         static final Place START = new Place(0, 0, false, 0, 0);
 
+        // By hand: a search asks for every step, and what Java builds for a record is slow to start (decision 39).
+        @Override
+        public boolean equals(Object other) {
+            return other instanceof Place place
+                    && filled == place.filled
+                    && last == place.last
+                    && alone == place.alone
+                    && parts == place.parts
+                    && used == place.used;
+        }
+
+        @Override
+        public int hashCode() {
+            return ((filled * 31 + last) * 31 + parts) * 31 + Long.hashCode(used) * 2 + (alone ? 1 : 0);
+        }
+
         /** Returns the place without what matters only to the cost. */
         Place forCounting(Partitions filling) {
             return new Place(filled, filling.demands.alikeTogether() ? last : 0, false, parts, used);

@@ -5,6 +5,7 @@ import static nimblestride.core.language.text.Examples.value;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
+import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -51,6 +52,30 @@ class MeterTest {
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> new Bar(Meter.of(11, 8), Grouping.of(3, 3, 3)))
                 .withMessage("the groups add up to 9; 11/8 needs 11");
+    }
+
+    /** Two of these are equal only where they are the same in every way, however they came about. */
+    @Test
+    void barsAreEqualIfTheirSignaturesAndGroupsAre() {
+        List<String> different = List.of(
+                "4/4",
+                "4/8",
+                "8/8",
+                "2+2/4",
+                "3/4+1/4",
+                "1/4+3/4",
+                "8/8(3+3+2)",
+                "8/8(3+3|2)",
+                "8/8(3|3+2)",
+                "8/8(2+3+3)");
+        List<Bar> once =
+                different.stream().map(text -> bars(text).bars().get(0)).toList();
+        List<Bar> again =
+                different.stream().map(text -> bars(text).bars().get(0)).toList();
+        assertThat(once).doesNotHaveDuplicates().isEqualTo(again);
+        assertThat(once.stream().map(Bar::hashCode).toList())
+                .doesNotHaveDuplicates()
+                .isEqualTo(again.stream().map(Bar::hashCode).toList());
     }
 
     @Test
