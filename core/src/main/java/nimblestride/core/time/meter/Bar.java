@@ -23,8 +23,7 @@ public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
         return new Bar(meter, meter.defaultGrouping());
     }
 
-    // By hand, as in Meter and Grouping: what Java builds for a record costs each start of a report 50 ms (decision
-    // 39).
+    // By hand, as in Meter and Grouping: what Java builds for a record slows each report down (decision 39).
     @Override
     public boolean equals(Object other) {
         return other instanceof Bar bar && meter.equals(bar.meter) && grouping.equals(bar.grouping);
