@@ -23,7 +23,7 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
     public static final Subdivision AS_WRITTEN = new Subdivision(Optional.empty(), List.of());
 
     /** The most notes in a bar. */
-    private static final int MAX_IN_A_BAR = 20_000;
+    static final int MAX_IN_A_BAR = 20_000;
 
     /**
      * A group with its notes.

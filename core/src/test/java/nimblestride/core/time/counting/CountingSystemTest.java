@@ -4,6 +4,7 @@ import static nimblestride.core.language.text.Examples.bars;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Collections;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -46,6 +47,12 @@ class CountingSystemTest {
                 "AUTOMATIC       | 12/8        | 1 la li 2 la li 3 la li 4 la li",
                 "AUTOMATIC       | 7/8         | 1 2 1 2 1 2 3",
                 "AUTOMATIC       | 13/16(3+3+3+4) | 1 2 3 1 2 3 1 2 3 1 2 3 4",
+                "AUTOMATIC       | 13/16(4+4+4+1) | 1 e & a 2 e & a 3 e & a 4",
+                "AUTOMATIC       | 13/16(4+4+5) | 1 2 3 4 1 2 3 4 1 2 3 4 5",
+                "AUTOMATIC       | 11/16(4+3+4) | 1 2 3 4 1 2 3 1 2 3 4",
+                "AUTOMATIC       | 3/16(3)     | 1 la li",
+                "AUTOMATIC       | 8/8(4+4)    | 1 2 3 4 1 2 3 4",
+                "AUTOMATIC       | 3/2         | 1 2 3",
                 "TAKADIMI        | 2/4         | ta ta",
                 "TAKADIMI        | 6/8         | ta ki da ta ki da",
                 "TAKADIMI        | 8/16        | ta ka di mi ta ka di mi",
@@ -84,6 +91,9 @@ class CountingSystemTest {
                 "TAKADIMI; 5/4; 1/8; ta di | ta di | ta di | ta di | ta di",
                 "GORDON; 2/4; 1/8; du de | du de",
                 "GORDON; 6/8; 1/16; du ta da ta di ta | du ta da ta di ta",
+                "GORDON; 5/8(2+3); 1/16; du ta be ta | du ta da ta di ta",
+                "EASTMAN; 1/4; 1/20; 1 ta ta ta ta",
+                "EASTMAN; 1/4; 1/28; 1 ta ta ta ta ta ta",
                 "EASTMAN; 2/4; 1/12; 1 la li | 2 la li",
                 "EASTMAN; 6/8; 1/16; 1 ta la ta li ta | 2 ta la ta li ta",
                 "BEATS; 2/4; 1/12; 1 trip let | 2 trip let",
@@ -104,6 +114,36 @@ class CountingSystemTest {
         Subdivision subdivision = Subdivision.into(NoteValue.parse(value));
         assertThat(CountText.write(bars(bar).bars().get(0), Counting.of(countingSystem), subdivision))
                 .isEqualTo(count);
+    }
+
+    /** Each inner bar has its own 1; where all are counted alike, so is the whole (common practice). */
+    @ParameterizedTest
+    @CsvSource({
+        "AUTOMATIC,12/8(3+3|3+3),1 la li 2 la li 1 la li 2 la li",
+        "AUTOMATIC,10/8(3+3|2+2),1 2 3 1 2 3 1 2 1 2",
+        "STRAIGHT,10/8(3+3|2+2),1 2 3 4 5 6 7 8 9 10",
+        "GROUP_SYLLABLES,10/8(3+3|2+2),1 la li 2 la li 1 & 2 &"
+    })
+    void countsEachInnerBar(CountingSystem countingSystem, String bar, String count) {
+        countsABar(countingSystem, bar, count);
+    }
+
+    /** A bar holds as many notes as can be counted; beyond that, its groups are counted as they are written. */
+    @Test
+    void whatCannotBeCountedSoFinelyIsCountedAsWritten() {
+        Bar bar = new Bar(Meter.of(2_000, 4), new Grouping(Collections.nCopies(2_000, 1)));
+        List<SpokenSyllable> said = Counting.of(CountingSystem.STRAIGHT).count(bar, Subdivision.mixed(List.of(16)));
+        int finest = Subdivision.MAX_IN_A_BAR / 16;
+        assertThat(said.get(finest * 16 - 1).length()).isEqualTo(NoteValue.of(1, 64));
+        assertThat(said.get(finest * 16).length()).isEqualTo(NoteValue.QUARTER);
+        Subdivision tiny = Subdivision.into(NoteValue.of(1, 4 * Subdivision.MAX_IN_A_BAR));
+        Bar quarter = Bar.of(Meter.of(1, 4));
+        assertThat(Counting.of(CountingSystem.STRAIGHT).count(quarter, tiny)).hasSize(Subdivision.MAX_IN_A_BAR);
+        Subdivision finer = Subdivision.into(NoteValue.of(1, 4 * Subdivision.MAX_IN_A_BAR + 4));
+        assertThat(Counting.of(CountingSystem.STRAIGHT).count(quarter, finer)).hasSize(1);
+        assertThat(Subdivision.mixed(List.of(1, 16)).notes()).containsExactly(1, 16);
+        assertThatThrownBy(() -> Subdivision.mixed(List.of(0))).hasMessageContaining("1 to 16 notes");
+        assertThatThrownBy(() -> Subdivision.into(NoteValue.ZERO)).hasMessageContaining("longer than zero");
     }
 
     @Test
@@ -195,6 +235,9 @@ class CountingSystemTest {
                 .allSatisfy(way -> assertThat(way.bar(meter).length()).isEqualTo(meter.length()));
         assertThat(OddBeat.of(Meter.of(8, 8))).isEmpty();
         assertThat(OddBeat.of(Meter.of(7, 4))).isEmpty();
+        assertThat(OddBeat.of(Meter.of(3, 16))).isEmpty();
+        assertThat(OddBeat.of(Meter.of(63, 16))).hasSize(3);
+        assertThat(OddBeat.of(Meter.of(65, 16))).isEmpty();
     }
 
     @ParameterizedTest
@@ -242,5 +285,8 @@ class CountingSystemTest {
             })
     void wordsThatCannotBeCountedWithAreNamed(String words, String reason) {
         assertThatThrownBy(() -> CountWordsText.read(words, SixNotes.TA_LA)).hasMessageContaining(reason);
+        assertThat(CountWordsText.read("a-b-c-d-e-f-g-h-i-j-k-l-m-n-o-p", SixNotes.TA_LA)
+                        .ownFor(16))
+                .isPresent();
     }
 }

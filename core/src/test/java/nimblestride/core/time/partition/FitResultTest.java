@@ -28,6 +28,20 @@ class FitResultTest {
                 .isNotEmpty();
     }
 
+    /** A length that the cells fill, but not as asked, is not the nearest. */
+    @Test
+    void theNearestLengthKeepsTheConditionsToo() {
+        Partitions odd = Partitions.of(9, List.of(4, 6)).with(PartitionConstraints.NONE.eachOnce());
+        assertThat(FitResult.of(odd).nearest()).hasValue(10);
+        Partitions first = Partitions.of(11, List.of(4, 6))
+                .with(PartitionConstraints.NONE.startingWith(4).atMost(1));
+        assertThat(FitResult.of(first).nearest()).hasValue(4);
+        Partitions longest = Partitions.of(Partitions.MAX_LENGTH, List.of(3));
+        assertThat(FitResult.of(longest).nearest()).hasValue(19_998);
+        assertThat(FitResult.of(Partitions.of(19_999, List.of(20_000))).nearest())
+                .hasValue(20_000);
+    }
+
     /** Checks against a plain trial of each length that the nearest one fits, and nothing nearer does. */
     @Property(tries = 200)
     void nothingNearerFits(

@@ -2,6 +2,7 @@ package nimblestride.core.time.partition;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
+import static org.assertj.core.api.Assertions.assertThatNoException;
 
 import java.math.BigInteger;
 import java.util.ArrayList;
@@ -9,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -142,6 +144,93 @@ class PartitionsTest {
         assertThat(bounds.bestFirst(PartitionCost.changesThenParts(11)))
                 .containsExactly(List.of(3, 3, 3, 2), List.of(3, 3, 2, 3));
         assertThat(bounds.count()).isEqualTo(2);
+    }
+
+    /** Checks each condition, and several at once, against a plain trial of all lists. */
+    @Property(tries = 300)
+    void keepsEveryConditionAndLosesNothing(
+            @ForAll @IntRange(min = 1, max = 12) int length,
+            @ForAll @Size(min = 1, max = 3) Set<@IntRange(min = 1, max = 5) Integer> sizes,
+            @ForAll @IntRange(min = 0, max = 5) int first,
+            @ForAll @IntRange(min = 0, max = 5) int last,
+            @ForAll @IntRange(min = 1, max = 6) int most,
+            @ForAll boolean together,
+            @ForAll boolean each) {
+        PartitionConstraints asked = PartitionConstraints.NONE.atMost(most);
+        asked = first > 0 ? asked.startingWith(first) : asked;
+        asked = last > 0 ? asked.endingWith(last) : asked;
+        asked = together ? asked.together() : asked;
+        asked = each ? asked.eachOnce() : asked;
+        List<List<Integer>> wanted = all(length, sizes).stream()
+                .filter(parts -> first == 0 || parts.get(0) == first)
+                .filter(parts -> last == 0 || parts.get(parts.size() - 1) == last)
+                .filter(parts -> parts.size() <= most)
+                .filter(parts -> !each || parts.containsAll(sizes))
+                .filter(parts -> !together || changes(parts) < Set.copyOf(parts).size())
+                .toList();
+        Partitions filling = Partitions.of(length, sizes).with(asked);
+        assertThat(filling.count()).isEqualTo(wanted.size());
+        assertThat(filling.bestFirst(PartitionCost.changesThenParts(length)))
+                .containsExactlyInAnyOrderElementsOf(wanted);
+    }
+
+    private static List<List<Integer>> all(int length, Set<Integer> sizes) {
+        if (length == 0) {
+            return List.of(List.of());
+        }
+        List<List<Integer>> lists = new ArrayList<>();
+        for (int size : sizes) {
+            if (size <= length) {
+                all(length - size, sizes)
+                        .forEach(rest -> lists.add(
+                                Stream.concat(Stream.of(size), rest.stream()).toList()));
+            }
+        }
+        return lists;
+    }
+
+    private static long changes(List<Integer> parts) {
+        return IntStream.range(1, parts.size())
+                .filter(i -> !parts.get(i).equals(parts.get(i - 1)))
+                .count();
+    }
+
+    /** Fewer changes come first, then fewer parts, then lists whose odd one is last. */
+    @Test
+    void theOrderIsOneOfChangesThenPartsThenLoners() {
+        assertThat(Partitions.of(12, List.of(2, 3, 4, 6))
+                        .bestFirst(PartitionCost.changesThenParts(12))
+                        .limit(6))
+                .containsExactly(
+                        List.of(6, 6),
+                        List.of(4, 4, 4),
+                        List.of(3, 3, 3, 3),
+                        List.of(2, 2, 2, 2, 2, 2),
+                        List.of(3, 3, 6),
+                        List.of(6, 3, 3));
+    }
+
+    @Test
+    void tooMuchToSearchIsRefusedBeforeItBegins() {
+        List<Integer> many = IntStream.rangeClosed(1, 60).boxed().toList();
+        // Twice 60 sizes, times 60 sizes, times 1,666 places beside the longest size: under 12,000,000 steps.
+        assertThatNoException().isThrownBy(() -> Partitions.of(1_726, many).requireSearchable());
+        int over = 1_727;
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Partitions.of(over, many).bestFirst(PartitionCost.changesThenParts(over)))
+                .withMessageStartingWith("this is too much to search; try fewer sizes");
+        assertThatExceptionOfType(StrideException.class).isThrownBy(() -> FitResult.of(Partitions.of(over, many)));
+    }
+
+    /** Which of 20 sizes have occurred is another place for each set of them: their number is what a count can't hold. */
+    @Test
+    void tooManyPlacesToCountAreRefused() {
+        List<Integer> many = IntStream.rangeClosed(1, 24).boxed().toList();
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> Partitions.of(400, many)
+                        .with(PartitionConstraints.NONE.eachOnce())
+                        .count())
+                .withMessageStartingWith("this is too much to search");
     }
 
     @Test
