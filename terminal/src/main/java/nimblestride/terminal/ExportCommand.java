@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Set;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.foundation.failure.StrideException;
@@ -53,10 +54,11 @@ final class ExportCommand implements TerminalCommand {
                 .orElseThrow(
                         () -> new ArgumentException("--as: not typed. Try one or more of " + ExportTarget.names())));
         Path folder = folder(typed.text("to").orElse(""));
-        Export export = new Export(wanted, folder, typed.has("force"), out, err);
+        List<Path> files = typed.operands().stream().map(Arguments::path).toList();
+        ExportRun run = new ExportRun(wanted, folder, typed.has("force"), out, err);
         boolean good = true;
-        for (String file : typed.operands()) {
-            good &= export.export(Arguments.path(file));
+        for (Path file : files) {
+            good &= run.export(file);
         }
         return good ? 0 : SOME_FAILED;
     }
@@ -84,15 +86,15 @@ final class ExportCommand implements TerminalCommand {
         return wanted;
     }
 
-    /** One run of it. */
-    private record Export(
+    /** Exports one file after another under different names. */
+    private record ExportRun(
             Set<ExportTarget> wanted,
             Path folder,
             boolean force,
             PrintWriter out,
             PrintWriter err,
             UniqueFileNames names) {
-        Export(Set<ExportTarget> wanted, Path folder, boolean force, PrintWriter out, PrintWriter err) {
+        ExportRun(Set<ExportTarget> wanted, Path folder, boolean force, PrintWriter out, PrintWriter err) {
             this(wanted, folder, force, out, err, new UniqueFileNames());
         }
 
