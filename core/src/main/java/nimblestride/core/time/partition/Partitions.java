@@ -176,7 +176,7 @@ public record Partitions(int length, List<Integer> sizes, PartitionConstraints d
 
         @Override
         public int hashCode() {
-            return ((filled * 31 + last) * 31 + parts) * 31 + Long.hashCode(used) * 2 + (alone ? 1 : 0);
+            return 31 * (31 * filled + last) + parts + Long.hashCode(used);
         }
 
         /** Returns the place without what matters only to the cost. */

@@ -100,6 +100,32 @@ class LimbAssignmentTest {
                 .containsExactly("snare", "kick", "snare", "foot hi-hat");
     }
 
+    /** What is written out chooses first, whichever layer it stands in. */
+    @Test
+    void whatIsFreeGivesWayToWhatIsWrittenOut() {
+        LimbAssignment hands = hands("2/4", LeadHand.RIGHT, "ride every 1/2", "snare sticking R L of 1/4");
+        assertThat(hands.of(0, NoteValue.ZERO)).contains(Limb.LEFT_HAND);
+        assertThat(hands.of(1, NoteValue.ZERO)).contains(Limb.RIGHT_HAND);
+        assertThat(hands.clashes()).isEmpty();
+        // Two of one voice share a hand only where both ask for that voice.
+        LimbAssignment three = hands(
+                "1/4", LeadHand.RIGHT, "ride every 1/4", "ride every 1/4", "floor tom every 1/4", "crash every 1/4");
+        assertThat(three.clashes()).singleElement().satisfies(clash -> assertThat(clash.notes())
+                .hasSize(3));
+    }
+
+    @Test
+    void notesAreListedUpToALimit() {
+        Phrase phrase = bars("4/4");
+        List<Optional<LayerTimeline>> timelines =
+                List.of(Optional.empty(), Optional.of(LayerTimeline.of(layer("ride every 1/4"), phrase)));
+        LimbAssignment all = LimbAssignment.of(timelines, phrase.length(), LeadHand.RIGHT, 4);
+        assertThat(all.isComplete()).isTrue();
+        assertThat(all.notes()).hasSize(4).allMatch(note -> note.layer() == 1);
+        LimbAssignment some = LimbAssignment.of(timelines, phrase.length(), LeadHand.RIGHT, 3);
+        assertThat(some.isComplete()).isFalse();
+    }
+
     @Test
     void theLeadHandDecidesWhoPlaysTheRide() {
         assertThat(hands("1/4", LeadHand.RIGHT, "ride every 1/4").limbs()).containsExactly(Limb.RIGHT_HAND);
@@ -118,6 +144,12 @@ class LimbAssignmentTest {
         assertThat(run.longestRun(SIXTEENTH)).contains(new LimbAssignment.Run(Limb.LEFT_HAND, SIXTEENTH, 3));
         assertThat(run.together()).containsExactly(NoteValue.ZERO, value("1/8"));
         assertThat(run.shortestGap(Limb.RIGHT_HAND)).isEmpty();
+        // Of gaps and runs that are alike, the first counts.
+        LimbAssignment alike = hands("4/4", LeadHand.RIGHT, "snare sticking R R L L R R L L of 1/8");
+        assertThat(alike.shortestGap(Limb.LEFT_HAND)).contains(new LimbAssignment.Gap(value("1/4"), NoteValue.EIGHTH));
+        assertThat(alike.longestRun(NoteValue.EIGHTH))
+                .contains(new LimbAssignment.Run(Limb.RIGHT_HAND, NoteValue.ZERO, 2));
+        assertThat(alike.longestRun(SIXTEENTH).orElseThrow().strokes()).isOne();
         LimbAssignment doubled = hands("2/4", LeadHand.RIGHT, "snare sticking R: . L . of 1/8");
         assertThat(doubled.shortestGap(Limb.RIGHT_HAND).orElseThrow().length()).isEqualTo(SIXTEENTH);
     }
