@@ -43,7 +43,7 @@ final class Database {
     /**
      * Returns the version of the Book in a file.
      *
-     * @throws BookException if it is no Book, or newer than this program reads
+     * @throws BookException if it is no Book, newer than this program reads, or marked with a number no version has
      */
     static int version(SQLiteDataSource source, Path file) throws SQLException {
         try (Connection connection = source.getConnection();
@@ -52,6 +52,10 @@ final class Database {
                 throw new BookException(file + " is another program's database, not a Nimble Stride Book.");
             }
             int version = number(statement, "PRAGMA user_version");
+            if (version < 0) {
+                throw new BookException("The Book " + file + " is damaged: no version has the number " + version
+                        + ". It was not changed. Restore a backup.");
+            }
             if (version > BookFile.VERSION) {
                 throw new BookException(
                         "The Book " + file + " comes from a newer version of the program (Book version " + version

@@ -106,6 +106,21 @@ class BookFileTest {
         assertThat(Files.readAllBytes(file)).isEqualTo(before);
     }
 
+    @ParameterizedTest
+    @ValueSource(ints = {-1, Integer.MIN_VALUE})
+    void aBookMarkedWithANumberNoVersionHasIsLeftAlone(int version) throws IOException, SQLException {
+        keep("Weir Steps");
+        sql("PRAGMA user_version = " + version);
+        byte[] before = Files.readAllBytes(file);
+        assertThatThrownBy(this::open)
+                .isInstanceOf(BookException.class)
+                .hasMessageContaining("damaged: no version has the number " + version)
+                .hasMessageEndingWith("Restore a backup.");
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+        sql("PRAGMA user_version = " + BookFile.VERSION);
+        assertThat(size()).isOne();
+    }
+
     @Test
     void whatIsNoBookIsLeftAlone() throws IOException, SQLException {
         Files.writeString(file, "a shopping list, longer than sixteen bytes");
