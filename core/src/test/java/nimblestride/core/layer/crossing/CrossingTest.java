@@ -63,7 +63,14 @@ class CrossingTest {
                 "11/8           | kick every 3/16 reset bar     | in step, cut off",
                 "4/4            | kick every 3/16 reset bar     | cross-rhythm 4:3, cut off",
                 "3/4            | kick every 1/2 reset bar      | in step, cut off",
-                "4/4            | kick at 1:0 1:3/8             | in step"
+                "4/4            | kick at 1:0 1:3/8             | in step",
+                "4/4            | kick at 1:0 across 2 bars     | in step",
+                "4/4, 3/4       | kick at 1:0 across 3 bars     | polymeter",
+                "4/4, 3/4       | kick every 7/8 reset phrase   | cross-rhythm 2:7",
+                "7/8            | kick every 1/4 reset phrase   | in step, cut off",
+                "4/4            | kick every 3/4 reset never    | polymeter",
+                "4/4            | snare 3 over bar reset bar    | polyrhythm 3:4",
+                "4/4            | kick cell x.. of 1/16 reset bar | in step 4:3, cut off"
             })
     void isCalledWhatItIs(String bars, String layer, String called) {
         Crossing crossing = Crossing.of(layer(layer), bars(bars));
@@ -85,6 +92,32 @@ class CrossingTest {
                 .contains(new Crossing.Spread(5, 14, value("1/16")));
         assertThat(Crossing.of(layer("snare 4 over bar"), bars("7/8, 5/16")).spread())
                 .isEmpty();
+        assertThat(Crossing.of(layer("snare every 7/32"), bars("7/8")).spread())
+                .contains(new Crossing.Spread(4, 7, value("1/8")));
+    }
+
+    /** The keys of the report's contract, and sums told of a ratio: 3 against 2 are four different hits. */
+    @Test
+    void kindsHaveKeysAndRatiosSums() {
+        assertThat(Crossing.Kind.values())
+                .extracting(Crossing.Kind::key)
+                .containsExactly("in-step", "polymeter", "polyrhythm", "cross-rhythm", "both");
+        assertThat(new Crossing.Ratio(3, 2).hitsTogether()).isEqualTo(4);
+        assertThat(new Crossing.Ratio(5, 4).hitsTogether()).isEqualTo(8);
+        assertThat(Sits.values())
+                .extracting(Sits::title)
+                .allMatch(title -> !title.isBlank())
+                .doesNotHaveDuplicates();
+    }
+
+    /** A bar that would go beyond the limit is left out, and all after it. */
+    @Test
+    void barsAreFollowedUpToANumberOfHits() {
+        Phrase phrase = bars("4/4");
+        LayerTimeline quarters = LayerTimeline.of(layer("ride every 1/4"), phrase);
+        assertThat(BarByBar.onBeats(quarters, phrase, 5, 7)).hasSize(1);
+        assertThat(BarByBar.onBeats(quarters, phrase, 5, 8)).hasSize(2);
+        assertThat(BarByBar.onBeats(quarters, phrase, 5, 20)).hasSize(5);
     }
 
     /** A plain walk: every ratio is that of the hits to the beats until both first fall together. */
