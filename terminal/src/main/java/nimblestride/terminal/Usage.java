@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.apache.commons.cli.Option;
 import org.apache.commons.text.WordUtils;
 
@@ -21,18 +22,19 @@ final class Usage {
 
     /** Prints what the program can be asked. */
     void print(String purpose, List<TerminalCommand> commands) {
-        out.println("Usage: stride COMMAND");
+        out.println(
+                "Usage: stride " + commands.stream().map(TerminalCommand::name).collect(Collectors.joining(" | ")));
         out.println(purpose);
         out.println("Commands:");
         Map<String, String> lines = new LinkedHashMap<>();
         commands.forEach(command -> lines.put(command.name(), command.purpose()));
         table(lines);
-        out.println("Type stride COMMAND --help for the options of one.");
+        out.println("Add --help to a command for its options.");
     }
 
     /** Prints how a command is typed. */
     void print(TerminalCommand command) {
-        out.println(("Usage: stride " + command.name() + " [OPTIONS] " + command.operands()).strip());
+        out.println(("Usage: stride " + command.name() + " [options] " + command.operands()).strip());
         out.println(WordUtils.wrap(command.purpose(), WIDTH));
         Map<String, String> lines = new TreeMap<>();
         command.options().getOptions().forEach(option -> lines.put(written(option), option.getDescription()));

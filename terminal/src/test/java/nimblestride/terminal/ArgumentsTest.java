@@ -78,11 +78,12 @@ class ArgumentsTest {
     @Test
     void theHelpListsWhatCanBeTyped() {
         assertThat(run("")).isZero();
-        assertThat(out.toString()).contains("Usage: stride COMMAND", "\n  report  Prints what follows");
+        assertThat(out.toString())
+                .contains("Usage: stride report | export | listen\n", "\n  report  Prints what follows");
         out.getBuffer().setLength(0);
         assertThat(run("report --help")).isZero();
         assertThat(out.toString())
-                .startsWith("Usage: stride report [OPTIONS]\n")
+                .startsWith("Usage: stride report [options]\n")
                 .contains(
                         "\n  --bars BARS       bars, such as \"11/8(3+3+3+2) x2, 9/16\"\n",
                         "\n  --json            one JSON")
