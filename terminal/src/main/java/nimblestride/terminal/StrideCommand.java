@@ -78,9 +78,18 @@ public final class StrideCommand {
         } else if (arguments.has(VERSION.getLongOpt())) {
             out.println(ProgramVersion.text());
         } else {
+            requireNoStray(command, arguments.operands());
             return command.run(arguments, out, err);
         }
         return 0;
+    }
+
+    /** Refuses words that no option takes: most often, the quotes around a value are missing. */
+    private static void requireNoStray(TerminalCommand command, List<String> operands) {
+        if (command.operands().isEmpty() && !operands.isEmpty()) {
+            throw new ArgumentException("I can't use \"" + operands.get(0)
+                    + "\" here. Put quotes around a value with spaces, as in --bars \"7/8 x2\"");
+        }
     }
 
     private static int withoutCommand(PrintWriter out, String... args) {

@@ -63,6 +63,7 @@ class ArgumentsTest {
             delimiter = '|',
             value = {
                 "reprot --bars 7/8     | stride: I don't know the command \"reprot\". Try one of report, export, listen",
+                "report --bars 7/8 x2  | stride report: I can't use \"x2\" here. Put quotes around a value with spaces",
                 "listen                | stride listen: it listens to one file, and 0 are named. Name a recording",
                 "listen a.wav b.wav    | stride listen: it listens to one file, and 2 are named",
                 "export --as midi      | stride export: no file named. Name one or more exercise files",
