@@ -57,6 +57,18 @@ class ModulationDrawingOverlapTest {
                 .hasSize(1);
     }
 
+    /** Bars and beats far too short to see draw no black bar of a million marks; what can be seen is still there. */
+    @Test
+    void whatIsTooShortToSeeIsLeftOut() {
+        Modulation shift =
+                new Modulation(Tempo.ofQuarters(84), PivotText.read("3/16 = 1/4"), bars("4/4"), bars("1/999983"));
+        List<Drawing> rows = rows(shift, Kind.REAL, "0");
+        assertThat(rows).hasSizeLessThan(50).allSatisfy(row -> assertThat(row.marks())
+                .hasSizeLessThan(500));
+        assertThat(rows.get(0).marks())
+                .anyMatch(mark -> mark instanceof Mark.Words words && words.text().equals("4/4"));
+    }
+
     /** Nothing is drawn outside its row, whatever the bars, the pivot, and the way it is felt. */
     @Property(tries = 600)
     void everyMarkLiesWithinItsRow(

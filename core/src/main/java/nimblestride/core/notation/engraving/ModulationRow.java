@@ -11,6 +11,7 @@ import nimblestride.core.notation.engraving.Mark.Weight;
 import nimblestride.core.notation.engraving.Mark.Words;
 import nimblestride.core.notation.engraving.ModulationDrawing.Kind;
 import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
 
@@ -33,6 +34,8 @@ final class ModulationRow {
     private static final double SIZE = 1.9;
     private static final double METER_IN = 0.3;
     private static final double NUMBER_ROOM = 1.6;
+    /** Marks closer than this, in staff spaces, would be one black bar. */
+    private static final double MARK_ROOM = 0.4;
 
     private final ModulationWindow time;
     private final Modulation shift;
@@ -141,6 +144,9 @@ final class ModulationRow {
     }
 
     private void oldBars() {
+        if (isTooDense(meanLength(shift.oldBars()))) {
+            return;
+        }
         for (long bar = 0; time.oldLine(bar).toDouble() <= to + NOTHING; bar++) {
             double start = time.oldLine(bar).toDouble();
             Bar played = shift.oldBars().bar(time.firstBar() + bar);
@@ -163,6 +169,9 @@ final class ModulationRow {
 
     private void newBars() {
         double scale = shift.oldUnits(NoteValue.WHOLE).toDouble();
+        if (isTooDense(meanLength(shift.newBars()) * scale)) {
+            return;
+        }
         for (long bar = 0; time.newLine(bar).toDouble() <= to + NOTHING; bar++) {
             double start = time.newLine(bar).toDouble();
             Bar played = shift.newBars().bar(bar);
@@ -177,6 +186,10 @@ final class ModulationRow {
             strides(played, start, scale, NEW_LINE, 1, Ink.INK);
             beats(start, played.length().toDouble() * scale, shift.newBeat().toDouble() * scale, NEW_LINE, 1, Ink.INK);
         }
+    }
+
+    private static double meanLength(Phrase bars) {
+        return bars.length().toDouble() / bars.bars().size();
     }
 
     private void post(double at, double line, int down, String meter, Ink ink) {
@@ -212,9 +225,10 @@ final class ModulationRow {
     /** Draws the numbers of the beats, on the side of the line where the tempos face each other. */
     private void beats(double start, double length, double beat, double line, int down, Ink ink) {
         int number = 1;
-        for (double at = start; at < start + length - NOTHING; at += beat) {
+        double stop = Math.min(start + length, to) - NOTHING;
+        for (double at = start; at < stop && !(number > 1 && isTooDense(beat)); at += beat) {
             boolean room = number == 1 || (start + length - at) * perWhole > NUMBER_ROOM;
-            if (room && holds(at) && at < to - NOTHING) {
+            if (room && holds(at)) {
                 double y = down > 0 ? line - 0.5 : line + SIZE + 0.1;
                 boolean first = number == 1;
                 marks.add(new Words(
@@ -232,20 +246,26 @@ final class ModulationRow {
 
     /** Draws the accents before a real change, and what grows out of each. */
     private void setUp() {
-        if (kind == Kind.IMPLIED) {
+        double pulse = shift.pulse().toDouble();
+        if (kind == Kind.IMPLIED || isTooDense(pulse)) {
             return;
         }
-        double pulse = shift.pulse().toDouble();
-        double latest = time.pivot().toDouble() - pulse;
-        double first = Math.max(
-                0, time.pivot().toDouble() - pulse * shift.beatsUntilTogether() * shift.notesPerBeat() / shift.group());
-        for (double at = latest; at >= first - NOTHING; at -= pulse) {
-            if (holds(at) && at < to - NOTHING) {
-                accent(x(at));
-                diamond(x(at), NEW_LINE, 0.42, Ink.QUIET);
-                marks.add(new Line(x(at), OLD_LINE + 3.6, x(at), NEW_LINE - 0.6, 0.08, Ink.QUIET));
-            }
+        double pivot = time.pivot().toDouble();
+        double first =
+                Math.max(from, pivot - pulse * shift.beatsUntilTogether() * shift.notesPerBeat() / shift.group());
+        double last = Math.min(pivot - pulse, to - NOTHING);
+        // Counted back from the pivot, where they must arrive.
+        double back = Math.ceil((pivot - last) / pulse - NOTHING);
+        for (double at = pivot - back * pulse; at >= first - NOTHING; at -= pulse) {
+            accent(x(at));
+            diamond(x(at), NEW_LINE, 0.42, Ink.QUIET);
+            marks.add(new Line(x(at), OLD_LINE + 3.6, x(at), NEW_LINE - 0.6, 0.08, Ink.QUIET));
         }
+    }
+
+    /** Returns whether something that comes again so soon would be one black bar. */
+    private boolean isTooDense(double every) {
+        return every * perWhole < MARK_ROOM;
     }
 
     private void accent(double x) {
@@ -261,7 +281,8 @@ final class ModulationRow {
     /** Marks where beats of both fall together, most strongly where bar lines do. */
     private void together() {
         NoteValue pulse = shift.pulse();
-        for (NoteValue at = time.start(); at.toDouble() <= to + NOTHING; at = at.plus(pulse)) {
+        boolean dense = isTooDense(pulse.toDouble());
+        for (NoteValue at = time.start(); at.toDouble() <= to + NOTHING && !dense; at = at.plus(pulse)) {
             boolean backBeat = at.minus(time.start()).wholePartsOf(pulse) % 2 == 1;
             if (kind == Kind.IMPLIED && backBeat && holds(at.toDouble())) {
                 diamond(x(at.toDouble()), NEW_LINE, 0.55, Ink.INK);
