@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.notation.score.SpelledCell.Kind;
 import nimblestride.core.notation.score.SpelledCell.Leaf;
@@ -91,8 +92,7 @@ final class BarSpeller {
             NoteValue unit = written.times((to - from) / units);
             boolean inUnits = Long.bitCount(unit.denominator()) == 1;
             int parts = inUnits ? units : ExactMath.toInt(length.numerator());
-            groups.add(new SpellingCell(
-                    from, to, parts, written, base.map(List::of).orElse(List.of())));
+            groups.add(new SpellingCell(from, to, parts, written, base.isPresent() ? 1 : 0));
             bases.add(base);
         }
 
@@ -102,8 +102,8 @@ final class BarSpeller {
             boolean allPlain = groups.stream().allMatch(plain::isEnoughFor);
             SpelledCell whole = SpelledCell.joined(
                     allPlain
-                            ? groups.stream()
-                                    .map(group -> ofGroup(speller, group))
+                            ? IntStream.range(0, groups.size())
+                                    .mapToObj(group -> ofGroup(speller, group))
                                     .toList()
                             : List.of(tried(speller)));
             SpelledCell merged = new RestAndTieMerging(asked.bar, tick).merge(whole);
@@ -130,7 +130,7 @@ final class BarSpeller {
 
         private Optional<SpelledCell> ofGroups(Speller speller, int first, int end) {
             if (end - first == 1) {
-                return Optional.of(ofGroup(speller, groups.get(first)));
+                return Optional.of(ofGroup(speller, first));
             }
             if (bases.subList(first, end).stream().anyMatch(Optional::isPresent)) {
                 return Optional.empty();
@@ -139,15 +139,13 @@ final class BarSpeller {
                     .mapToInt(SpellingCell::parts)
                     .sum();
             SpellingCell run = new SpellingCell(
-                    groups.get(first).from(), groups.get(end - 1).to(), parts, tick, List.of());
+                    groups.get(first).from(), groups.get(end - 1).to(), parts, tick, 0);
             return speller.asPlainTuplet(run).map(spelled -> spelled.harderBy(ACROSS_A_GROUP * (end - first - 1)));
         }
 
-        private static SpelledCell ofGroup(Speller speller, SpellingCell group) {
-            SpelledCell spelled = speller.spell(group);
-            return group.within().isEmpty()
-                    ? spelled
-                    : spelled.under(group.within().get(0), 0, 0);
+        private SpelledCell ofGroup(Speller speller, int group) {
+            SpelledCell spelled = speller.spell(groups.get(group));
+            return bases.get(group).map(base -> spelled.under(base, 0, 0)).orElse(spelled);
         }
 
         private WrittenNote written(Leaf leaf) {

@@ -58,7 +58,7 @@ final class PlainSpelling {
     /** A tuplet shows its own notes, however long; elsewhere a stroke that is not held is cut to its length. */
     private long endOfStroke(SpellingCell cell, long from, long to, boolean held) {
         long end = endOfPiece(cell, from, to, false);
-        if (held || !cell.within().isEmpty()) {
+        if (held || cell.depth() > 0) {
             return end;
         }
         return NoteShape.of(cell.written(end - from))

@@ -101,7 +101,7 @@ final class Speller {
     /** Returns the cost of hiding beats under one tuplet. */
     private double hiddenBeats(SpellingCell cell) {
         long quarter = NoteValue.QUARTER.isMultipleOf(tick) ? NoteValue.QUARTER.wholePartsOf(tick) : 0;
-        if (cell.length() <= quarter || !cell.within().isEmpty()) {
+        if (cell.length() <= quarter || cell.depth() > 0) {
             return 0;
         }
         double cost = 0;
@@ -122,7 +122,7 @@ final class Speller {
      * @param mostNesting most notes of a tuplet that has others within it
      */
     private Optional<SpelledCell> asTuplet(SpellingCell cell, int mostNesting) {
-        if (cell.within().size() >= MAX_DEPTH) {
+        if (cell.depth() >= MAX_DEPTH) {
             return Optional.empty();
         }
         double hidden = hiddenBeats(cell);
@@ -138,7 +138,7 @@ final class Speller {
                         + hidden
                         - (hidden == 0 && isFullSextuplet(cell, notes) ? SEXTUPLET : 0);
                 find(cell.as(tuplet))
-                        .map(within -> within.under(tuplet, cell.within().size(), cost))
+                        .map(within -> within.under(tuplet, cell.depth(), cost))
                         .ifPresent(spelled::add);
             }
         }

@@ -1,7 +1,5 @@
 package nimblestride.core.notation.score;
 
-import java.util.ArrayList;
-import java.util.List;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.time.value.NoteValue;
 import org.apache.commons.numbers.core.ArithmeticUtils;
@@ -13,9 +11,9 @@ import org.apache.commons.numbers.core.ArithmeticUtils;
  * @param to end
  * @param parts how many equal parts it has
  * @param tick written value of one tick
- * @param within tuplets it is in, outermost first
+ * @param depth how many tuplets it is in
  */
-record SpellingCell(long from, long to, int parts, NoteValue tick, List<Tuplet> within) {
+record SpellingCell(long from, long to, int parts, NoteValue tick, int depth) {
     long length() {
         return to - from;
     }
@@ -44,18 +42,16 @@ record SpellingCell(long from, long to, int parts, NoteValue tick, List<Tuplet> 
 
     /** Returns some of its parts, from one up to another. */
     SpellingCell run(int first, int end) {
-        return new SpellingCell(from + first * part(), from + end * part(), end - first, tick, within);
+        return new SpellingCell(from + first * part(), from + end * part(), end - first, tick, depth);
     }
 
     /** Returns the same cell in two halves. */
     SpellingCell halved() {
-        return new SpellingCell(from, to, 2, tick, within);
+        return new SpellingCell(from, to, 2, tick, depth);
     }
 
     /** Returns the same cell in the notes of a tuplet. */
     SpellingCell as(Tuplet tuplet) {
-        List<Tuplet> deeper = new ArrayList<>(within);
-        deeper.add(tuplet);
-        return new SpellingCell(from, to, tuplet.actual(), tuplet.written(tick), List.copyOf(deeper));
+        return new SpellingCell(from, to, tuplet.actual(), tuplet.written(tick), depth + 1);
     }
 }

@@ -1,9 +1,10 @@
 package nimblestride.core.time.value;
 
 import java.math.BigInteger;
-import java.util.Objects;
+import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.failure.InvalidValueException;
+import org.apache.commons.numbers.core.ArithmeticUtils;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -29,13 +30,18 @@ public final class NoteValue implements Comparable<NoteValue> {
 
     private static final int LONG_BITS = Long.SIZE - 1;
 
-    /** Whole numbers of so many bits are exact as doubles. */
-    private static final int DOUBLE_BITS = 53;
+    /** Numbers up to this can be multiplied, and two products added, within a {@code long}. */
+    private static final long SMALL = Integer.MAX_VALUE;
 
-    private final BigFraction fraction;
+    /** Whole numbers up to this are exact as doubles. */
+    private static final long EXACT_DOUBLE = 1L << 53;
 
-    private NoteValue(BigFraction fraction) {
-        this.fraction = fraction;
+    private final long numerator;
+    private final long denominator;
+
+    private NoteValue(long numerator, long denominator) {
+        this.numerator = numerator;
+        this.denominator = denominator;
     }
 
     /**
@@ -53,7 +59,12 @@ public final class NoteValue implements Comparable<NoteValue> {
             throw new InvalidValueException(
                     "the bottom number must be 1 or more, not " + numerator + "/" + denominator);
         }
-        return new NoteValue(BigFraction.of(numerator, denominator));
+        return reduced(numerator, denominator);
+    }
+
+    private static NoteValue reduced(long numerator, long denominator) {
+        long divisor = ArithmeticUtils.gcd(numerator, denominator);
+        return new NoteValue(numerator / divisor, denominator / divisor);
     }
 
     /**
@@ -72,7 +83,9 @@ public final class NoteValue implements Comparable<NoteValue> {
                     + abridged(fraction.getDenominator())
                     + " is too large to count exactly (numbers up to 9,223,372,036,854,775,807)");
         }
-        return new NoteValue(fraction);
+        return new NoteValue(
+                fraction.getNumerator().longValueExact(),
+                fraction.getDenominator().longValueExact());
     }
 
     /**
@@ -98,30 +111,34 @@ public final class NoteValue implements Comparable<NoteValue> {
 
     /** Returns the numerator, in lowest terms. */
     public long numerator() {
-        return fraction.getNumerator().longValueExact();
+        return numerator;
     }
 
     /** Returns the denominator, in lowest terms. */
     public long denominator() {
-        return fraction.getDenominator().longValueExact();
+        return denominator;
     }
 
     /** Returns the value as an exact fraction of a whole note, for sums that leave the range of this type. */
     public BigFraction fraction() {
-        return fraction;
+        return BigFraction.of(numerator, denominator);
+    }
+
+    /** Returns whether sums and products of this value and another need no more than a {@code long}. */
+    private boolean isSmallBeside(NoteValue other) {
+        return numerator <= SMALL && denominator <= SMALL && other.numerator <= SMALL && other.denominator <= SMALL;
     }
 
     /** Returns the nearest {@code double}, in whole notes. Use it for drawing only. */
     public double toDouble() {
-        BigInteger above = fraction.getNumerator();
-        BigInteger below = fraction.getDenominator();
-        boolean exact = above.bitLength() <= DOUBLE_BITS && below.bitLength() <= DOUBLE_BITS;
-        return exact ? above.doubleValue() / below.doubleValue() : fraction.doubleValue();
+        return numerator <= EXACT_DOUBLE && denominator <= EXACT_DOUBLE
+                ? (double) numerator / (double) denominator
+                : fraction().doubleValue();
     }
 
     /** Returns whether the value is zero. */
     public boolean isZero() {
-        return fraction.signum() == 0;
+        return numerator == 0;
     }
 
     /**
@@ -130,7 +147,9 @@ public final class NoteValue implements Comparable<NoteValue> {
      * @throws ExactOverflowException if the sum does not fit this type
      */
     public NoteValue plus(NoteValue other) {
-        return of(fraction.add(other.fraction));
+        return isSmallBeside(other)
+                ? reduced(over(other) + other.over(this), denominator * other.denominator)
+                : of(fraction().add(other.fraction()));
     }
 
     /**
@@ -140,7 +159,12 @@ public final class NoteValue implements Comparable<NoteValue> {
      * @throws ExactOverflowException if the difference does not fit this type
      */
     public NoteValue minus(NoteValue other) {
-        return of(fraction.subtract(other.fraction));
+        if (compareTo(other) < 0) {
+            throw new InvalidValueException("a note value can't be negative: " + this + " less " + other);
+        }
+        return isSmallBeside(other)
+                ? reduced(over(other) - other.over(this), denominator * other.denominator)
+                : of(fraction().subtract(other.fraction()));
     }
 
     /**
@@ -151,7 +175,9 @@ public final class NoteValue implements Comparable<NoteValue> {
      * @throws ExactOverflowException if the product does not fit this type
      */
     public NoteValue times(long times) {
-        return of(fraction.multiply(times));
+        return numerator <= SMALL && times >= 0 && times <= SMALL
+                ? of(numerator * times, denominator)
+                : of(fraction().multiply(times));
     }
 
     /**
@@ -165,7 +191,9 @@ public final class NoteValue implements Comparable<NoteValue> {
         if (parts < 1) {
             throw new InvalidValueException("divide a note value by 1 or more, not " + parts);
         }
-        return of(fraction.divide(parts));
+        return denominator <= SMALL && parts <= SMALL
+                ? reduced(numerator, denominator * parts)
+                : of(fraction().divide(parts));
     }
 
     /**
@@ -176,7 +204,10 @@ public final class NoteValue implements Comparable<NoteValue> {
      */
     public long wholePartsOf(NoteValue part) {
         requireLonger(part);
-        BigInteger whole = over(part).divide(part.over(this));
+        if (isSmallBeside(part)) {
+            return over(part) / part.over(this);
+        }
+        BigInteger whole = bigOver(part).divide(part.bigOver(this));
         if (whole.bitLength() > LONG_BITS) {
             throw new ExactOverflowException(
                     this + " holds " + abridged(whole) + " times " + part + ", too many to count exactly");
@@ -192,13 +223,22 @@ public final class NoteValue implements Comparable<NoteValue> {
      */
     public NoteValue remainder(NoteValue cycle) {
         requireLonger(cycle);
-        BigInteger left = over(cycle).mod(cycle.over(this));
-        return of(BigFraction.of(left, fraction.getDenominator().multiply(cycle.fraction.getDenominator())));
+        if (isSmallBeside(cycle)) {
+            return reduced(over(cycle) % cycle.over(this), denominator * cycle.denominator);
+        }
+        BigInteger left = bigOver(cycle).mod(cycle.bigOver(this));
+        return of(
+                BigFraction.of(left, BigInteger.valueOf(denominator).multiply(BigInteger.valueOf(cycle.denominator))));
     }
 
-    /** Returns the numerator of this value over the product of both denominators. */
-    private BigInteger over(NoteValue other) {
-        return fraction.getNumerator().multiply(other.fraction.getDenominator());
+    /** Returns the numerator of this value over the product of both denominators, for small values. */
+    private long over(NoteValue other) {
+        return numerator * other.denominator;
+    }
+
+    /** Returns the same for values of any size. */
+    private BigInteger bigOver(NoteValue other) {
+        return BigInteger.valueOf(numerator).multiply(BigInteger.valueOf(other.denominator));
     }
 
     /**
@@ -218,22 +258,16 @@ public final class NoteValue implements Comparable<NoteValue> {
     public NoteValue leastCommonMultiple(NoteValue other) {
         requireLonger(this);
         requireLonger(other);
-        BigInteger top = lcm(fraction.getNumerator(), other.fraction.getNumerator());
-        BigInteger bottom = fraction.getDenominator().gcd(other.fraction.getDenominator());
-        return of(BigFraction.of(top, bottom));
+        return new NoteValue(
+                ExactMath.lcm(numerator, other.numerator), ArithmeticUtils.gcd(denominator, other.denominator));
     }
 
     /** Returns the longest length that divides this value and another, both longer than zero, into whole numbers. */
     public NoteValue greatestCommonDivisor(NoteValue other) {
         requireLonger(this);
         requireLonger(other);
-        BigInteger top = fraction.getNumerator().gcd(other.fraction.getNumerator());
-        BigInteger bottom = lcm(fraction.getDenominator(), other.fraction.getDenominator());
-        return of(BigFraction.of(top, bottom));
-    }
-
-    private static BigInteger lcm(BigInteger a, BigInteger b) {
-        return a.divide(a.gcd(b)).multiply(b);
+        return new NoteValue(
+                ArithmeticUtils.gcd(numerator, other.numerator), ExactMath.lcm(denominator, other.denominator));
     }
 
     private static void requireLonger(NoteValue value) {
@@ -249,24 +283,24 @@ public final class NoteValue implements Comparable<NoteValue> {
 
     @Override
     public int compareTo(NoteValue other) {
-        return fraction.compareTo(other.fraction);
+        return isSmallBeside(other)
+                ? Long.compare(over(other), other.over(this))
+                : bigOver(other).compareTo(other.bigOver(this));
     }
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof NoteValue that && fraction.equals(that.fraction);
+        return other instanceof NoteValue that && numerator == that.numerator && denominator == that.denominator;
     }
 
     @Override
     public int hashCode() {
-        return Objects.hash(fraction.getNumerator(), fraction.getDenominator());
+        return 31 * Long.hashCode(numerator) + Long.hashCode(denominator);
     }
 
     /** Returns the value in lowest terms: {@code 33/8}, {@code 2}, {@code 0}. */
     @Override
     public String toString() {
-        return fraction.getDenominator().equals(BigInteger.ONE)
-                ? fraction.getNumerator().toString()
-                : fraction.getNumerator() + "/" + fraction.getDenominator();
+        return denominator == 1 ? Long.toString(numerator) : numerator + "/" + denominator;
     }
 }

@@ -35,6 +35,25 @@ class NoteValueTest {
                 .isEqualTo(Integer.signum(Fraction.of(a, b).compareTo(Fraction.of(c, d))));
     }
 
+    /** Small numbers are counted in a {@code long}, large ones by BigFraction: both sides of where that changes. */
+    @Property
+    void largeNumbersCountLikeSmallOnes(
+            @ForAll @LongRange(min = 1L << 30, max = 1L << 32) long top,
+            @ForAll @LongRange(min = 1L << 30, max = 1L << 32) long bottom,
+            @ForAll @LongRange(min = 1, max = 1L << 31) long other,
+            @ForAll @IntRange(min = 1, max = 64) int parts) {
+        NoteValue value = NoteValue.of(top, bottom);
+        NoteValue more = NoteValue.of(top + other, bottom);
+        BigFraction exact = BigFraction.of(top, bottom);
+        BigFraction exactMore = BigFraction.of(top + other, bottom);
+        assertThat(more.minus(value).fraction()).isEqualTo(exactMore.subtract(exact));
+        assertThat(more.minus(value).plus(value)).isEqualTo(more).hasSameHashCodeAs(more);
+        assertThat(value.times(parts).fraction()).isEqualTo(exact.multiply(parts));
+        assertThat(value.dividedBy(parts).fraction()).isEqualTo(exact.divide(parts));
+        assertThat(value).isLessThan(more);
+        assertThat(value.toDouble()).isEqualTo(exact.doubleValue());
+    }
+
     /** lcm(a/b, c/d) = lcm(ad, cb)/(bd), with lcm of whole numbers from Apache Commons Numbers. */
     @Property
     void leastCommonMultipleIsThatOfWholeNumbersOnOneDenominator(
@@ -71,7 +90,7 @@ class NoteValueTest {
                 .withMessageContaining("1/0");
         assertThatExceptionOfType(StrideException.class)
                 .isThrownBy(() -> NoteValue.EIGHTH.minus(NoteValue.QUARTER))
-                .withMessageContaining("a note value can't be negative: -1 / 8");
+                .withMessageContaining("a note value can't be negative: 1/8 less 1/4");
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> NoteValue.WHOLE.remainder(NoteValue.ZERO));
         assertThatExceptionOfType(StrideException.class).isThrownBy(() -> NoteValue.parse("quarter"));
     }
