@@ -1,6 +1,7 @@
 package nimblestride.core.practice.timing;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -125,7 +126,7 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
         return Math.max(MIN_WIDTH, Math.min(MAX_WIDTH, PART_OF_A_GAP * close));
     }
 
-    /** Aligns two rows of moments at the least cost. */
+    /** Aligns two rows of moments at the least cost, stretch by stretch: what is too far apart can't match. */
     private static final class Alignment {
         private static final byte MISS = 0;
         private static final byte EXTRA = 1;
@@ -135,6 +136,7 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
         private final List<PlayedHit> taps;
         private final double window;
         private final double shift;
+        private final List<Pair> pairs = new ArrayList<>();
 
         Alignment(List<ExpectedHit> places, List<PlayedHit> taps, double window, double shift) {
             this.places = places;
@@ -148,8 +150,35 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
         }
 
         HitMatching match() {
-            int rows = places.size();
-            int columns = taps.size();
+            int place = 0;
+            int tap = 0;
+            while (place < places.size() || tap < taps.size()) {
+                int firstPlace = place;
+                int firstTap = tap;
+                double last = Math.min(placeAt(place), tapAt(tap));
+                while (Math.min(placeAt(place), tapAt(tap)) <= last + window) {
+                    last = Math.min(placeAt(place), tapAt(tap));
+                    if (placeAt(place) <= tapAt(tap)) {
+                        place++;
+                    } else {
+                        tap++;
+                    }
+                }
+                match(firstPlace, place - firstPlace, firstTap, tap - firstTap);
+            }
+            return new HitMatching(pairs, places.size() - pairs.size(), taps.size() - pairs.size());
+        }
+
+        /** Returns when a place should be played by somebody who is late throughout. */
+        private double placeAt(int place) {
+            return place < places.size() ? places.get(place).at() + shift : Double.POSITIVE_INFINITY;
+        }
+
+        private double tapAt(int tap) {
+            return tap < taps.size() ? taps.get(tap).at() : Double.POSITIVE_INFINITY;
+        }
+
+        private void match(int firstPlace, int rows, int firstTap, int columns) {
             byte[][] choice = new byte[rows + 1][columns + 1];
             double[] above = new double[columns + 1];
             double alone = window / 2;
@@ -163,36 +192,33 @@ public record HitMatching(List<Pair> pairs, int missed, int extra) {
                 for (int tap = 1; tap <= columns; tap++) {
                     double miss = above[tap] + alone;
                     double extra = here[tap - 1] + alone;
-                    double off = Math.abs(late(place - 1, tap - 1) - shift);
+                    double off = Math.abs(late(firstPlace + place - 1, firstTap + tap - 1) - shift);
                     double match = off <= window ? above[tap - 1] + off : Double.POSITIVE_INFINITY;
                     here[tap] = Math.min(match, Math.min(miss, extra));
                     choice[place][tap] = here[tap] == match ? MATCH : here[tap] == miss ? MISS : EXTRA;
                 }
                 above = here;
             }
-            return read(choice);
+            read(choice, firstPlace, firstTap);
         }
 
-        private HitMatching read(byte[][] choice) {
-            List<Pair> pairs = new ArrayList<>();
-            int place = places.size();
-            int tap = taps.size();
-            int missed = 0;
-            int extra = 0;
+        private void read(byte[][] choice, int firstPlace, int firstTap) {
+            List<Pair> backward = new ArrayList<>();
+            int place = choice.length - 1;
+            int tap = choice[0].length - 1;
             while (place > 0 || tap > 0) {
                 if (choice[place][tap] == MATCH) {
-                    pairs.add(0, new Pair(places.get(place - 1), late(place - 1, tap - 1)));
                     place--;
                     tap--;
+                    backward.add(new Pair(places.get(firstPlace + place), late(firstPlace + place, firstTap + tap)));
                 } else if (choice[place][tap] == MISS) {
-                    missed++;
                     place--;
                 } else {
-                    extra++;
                     tap--;
                 }
             }
-            return new HitMatching(pairs, missed, extra);
+            Collections.reverse(backward);
+            pairs.addAll(backward);
         }
     }
 }
