@@ -55,7 +55,7 @@ public final class ListenMeasure {
             List.of(3, 3, 3, 3, 3, 2, 2),
             List.of(3, 3, 3, 3, 3, 3, 3));
 
-    private final RecordedKit kit = new RecordedKit(RATE);
+    private final RecordedKit kit = RecordedKit.shipped(RATE);
     private final HitScore whole = new HitScore();
     private final HitScore live = new HitScore();
     private final HitScore other = new HitScore();

@@ -38,7 +38,7 @@ public final class OnsetFiles {
     /** @param arguments a folder to write to */
     public static void main(String[] arguments) throws IOException {
         Path folder = Files.createDirectories(Path.of(arguments[0]));
-        RecordedKit kit = new RecordedKit(RATE);
+        RecordedKit kit = RecordedKit.shipped(RATE);
         LoudnessMeter meter = new LoudnessMeter(RATE);
         for (Voice voice : Kit.voices()) {
             StringBuilder said = new StringBuilder(String.format(Locale.ROOT, "%-14s", voice.name()));

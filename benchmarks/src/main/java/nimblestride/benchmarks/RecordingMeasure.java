@@ -67,7 +67,7 @@ public final class RecordingMeasure {
             new WavFile(16, false, (int) (MINUTES * 60 / BAR))
                     .write(
                             new PlaybackRequest(groove, ClickSettings.NONE),
-                            new RecordedKit(WavFile.SAMPLE_RATE),
+                            RecordedKit.shipped(WavFile.SAMPLE_RATE),
                             out,
                             WavFile.Progress.TO_THE_END);
         }

@@ -26,7 +26,7 @@ public class RenderingBenchmark {
 
     private final float[] block = new float[BLOCK];
     private final Renderer renderer =
-            new Renderer(EightLayers.take(), new RecordedKit(AudioOutput.USUAL_RATE), AudioOutput.USUAL_RATE);
+            new Renderer(EightLayers.take(), RecordedKit.shipped(AudioOutput.USUAL_RATE), AudioOutput.USUAL_RATE);
 
     @Benchmark
     public float secondOfSound() {

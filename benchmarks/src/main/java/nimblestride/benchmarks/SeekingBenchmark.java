@@ -50,7 +50,7 @@ public class SeekingBenchmark {
 
     private final Random random = new Random(3);
     private final float[] block = new float[BLOCK];
-    private final RecordedKit kit = new RecordedKit(AudioOutput.USUAL_RATE);
+    private final RecordedKit kit = RecordedKit.shipped(AudioOutput.USUAL_RATE);
     private final PlayableRecording sound = noise();
     private final Exercise sevens = new Exercise(
             "Sevens",

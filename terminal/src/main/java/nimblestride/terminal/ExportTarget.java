@@ -54,7 +54,7 @@ record ExportTarget(String typed, String ending, Writing writing) {
     /** Writes the exercise as it sounds, without a click. */
     private static void sounding(Exercise exercise, Path target) {
         PlaybackRequest take = new PlaybackRequest(exercise, ClickSettings.NONE).mixed(Mix.IN_A_ROOM);
-        RecordedKit kit = new RecordedKit(WavFile.SAMPLE_RATE);
+        RecordedKit kit = RecordedKit.shipped(WavFile.SAMPLE_RATE);
         AtomicFile.write(target, out -> WavFile.DEFAULT.write(take, kit, out, WavFile.Progress.TO_THE_END));
     }
 

@@ -49,7 +49,7 @@ class ListenCommandTest {
             new WavFile(16, false, 10)
                     .write(
                             new PlaybackRequest(exercise, ClickSettings.NONE),
-                            new RecordedKit(WavFile.SAMPLE_RATE),
+                            RecordedKit.shipped(WavFile.SAMPLE_RATE),
                             stream,
                             WavFile.Progress.TO_THE_END);
         }

@@ -30,7 +30,7 @@ final class PageSounds {
 
     private static final Map<String, Integer> CLICKS = Map.of("click-ones", 0, "click-strides", 1, "click-units", 2);
 
-    private final SampleSet kit = new RecordedKit(RATE);
+    private final SampleSet kit = RecordedKit.shipped(RATE);
     private final Map<String, String> files = new LinkedHashMap<>();
 
     PageSounds() {

@@ -123,7 +123,7 @@ public final class MicrophoneHits implements AutoCloseable {
 
     /** A room in which the simulated player plays the first layer. */
     private AudioInput room() {
-        StandInMicrophone room = new StandInMicrophone(new RecordedKit(StandInMicrophone.RATE));
+        StandInMicrophone room = new StandInMicrophone(RecordedKit.shipped(StandInMicrophone.RATE));
         standIn = Optional.of(
                 new SimulatedPlayer(player::heard, transport::lastRequest, "", TimingHabits.DEFAULT, room::play));
         return room;

@@ -21,7 +21,7 @@ final class EchoRoom {
     private static final long WAIT = 500_000;
 
     private final float[] snare =
-            new RecordedKit(RATE).voice(Kit.SNARE, Dynamic.ACCENT, 0).samples();
+            RecordedKit.shipped(RATE).voice(Kit.SNARE, Dynamic.ACCENT, 0).samples();
     private volatile Speaker speaker = new Speaker();
     private volatile boolean isHit;
 

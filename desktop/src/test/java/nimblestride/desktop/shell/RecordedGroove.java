@@ -28,7 +28,7 @@ final class RecordedGroove {
                                                     "hi-hat every 1/8")
                                             .withTempo(TempoText.read("1/8=240")),
                                     ClickSettings.NONE),
-                            new RecordedKit(WavFile.SAMPLE_RATE),
+                            RecordedKit.shipped(WavFile.SAMPLE_RATE),
                             out,
                             WavFile.Progress.TO_THE_END);
         }

@@ -66,7 +66,8 @@ class ModulationDrawingOverlapTest {
         assertThat(rows).hasSizeLessThan(50).allSatisfy(row -> assertThat(row.marks())
                 .hasSizeLessThan(500));
         assertThat(rows.get(0).marks())
-                .anyMatch(mark -> mark instanceof Mark.Words words && words.text().equals("4/4"));
+                .anyMatch(
+                        mark -> mark instanceof Mark.Words words && words.text().equals("4/4"));
     }
 
     /** Nothing is drawn outside its row, whatever the bars, the pivot, and the way it is felt. */

@@ -62,7 +62,9 @@ public final class ChosenSounds implements Sounds {
     }
 
     private RecordedKit kit(int sampleRate) {
-        return kits.computeIfAbsent(sampleRate, rate -> new RecordedKit(rate, recordings()));
+        return own.isEmpty() && kit == NONE
+                ? RecordedKit.shipped(sampleRate)
+                : kits.computeIfAbsent(sampleRate, rate -> new RecordedKit(rate, recordings()));
     }
 
     private StrokeRecordings recordings() {

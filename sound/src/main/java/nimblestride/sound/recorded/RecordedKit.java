@@ -16,6 +16,9 @@ import nimblestride.sound.synthesis.SynthesizedSounds;
  * for use by several threads.
  */
 public final class RecordedKit implements SampleSet {
+    /** By sample rate. */
+    private static final Map<Integer, RecordedKit> SHIPPED = new ConcurrentHashMap<>();
+
     private final RecordedStrokes strokes;
     private final RecordedClicks clicks;
     private final RecordedTones tones;
@@ -24,15 +27,6 @@ public final class RecordedKit implements SampleSet {
     private final Map<Integer, Sample> drones = new ConcurrentHashMap<>();
 
     private record Riff(int midiKey, Dynamic level, int turn) {}
-
-    /**
-     * Makes the kit that ships with the program.
-     *
-     * @param sampleRate samples per second
-     */
-    public RecordedKit(int sampleRate) {
-        this(sampleRate, new ShippedRecordings());
-    }
 
     /**
      * Makes a kit from recordings; a voice that they lack sounds like a drum that its limb might play.
@@ -44,6 +38,15 @@ public final class RecordedKit implements SampleSet {
         this.clicks = new RecordedClicks(sampleRate);
         this.tones = new RecordedTones(sampleRate);
         this.others = new SynthesizedSounds(sampleRate);
+    }
+
+    /**
+     * Returns the kit that ships with the program, the same for all who ask, so that its strokes are made once.
+     *
+     * @param sampleRate samples per second
+     */
+    public static RecordedKit shipped(int sampleRate) {
+        return SHIPPED.computeIfAbsent(sampleRate, rate -> new RecordedKit(rate, new ShippedRecordings()));
     }
 
     @Override

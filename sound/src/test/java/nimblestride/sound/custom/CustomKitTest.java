@@ -93,7 +93,7 @@ class CustomKitTest {
         assertThat(strokes.stroke(Kit.RIDE, Dynamic.NORMAL)).isEmpty();
         assertThat(kit.problems()).singleElement().asString().contains("slap.wav is no voice of the kit");
         RecordedKit played = new RecordedKit(RATE, strokes);
-        RecordedKit shipped = new RecordedKit(RATE);
+        RecordedKit shipped = RecordedKit.shipped(RATE);
         assertThat(played.voice(Kit.RIDE, Dynamic.NORMAL, 0).samples())
                 .isEqualTo(shipped.voice(Kit.RIDE, Dynamic.NORMAL, 0).samples());
         assertThat(played.voice(Kit.KICK, Dynamic.NORMAL, 0).samples())

@@ -44,7 +44,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class HitFinderTest {
     private static final int RATE = HitFinder.RATE;
-    private static final RecordedKit KIT = new RecordedKit(RATE);
+    private static final RecordedKit KIT = RecordedKit.shipped(RATE);
 
     @TempDir
     private Path folder;
@@ -160,7 +160,7 @@ class HitFinderTest {
         Path file = folder.resolve("barn.wav");
         try (OutputStream out = Files.newOutputStream(file)) {
             new WavFile(16, false, 8)
-                    .write(piece(Mix.EVEN), new RecordedKit(WavFile.SAMPLE_RATE), out, WavFile.Progress.TO_THE_END);
+                    .write(piece(Mix.EVEN), RecordedKit.shipped(WavFile.SAMPLE_RATE), out, WavFile.Progress.TO_THE_END);
         }
         HeardRecording heard = HeardRecording.of(file);
         assertThat(heard.seconds()).isCloseTo(8 * 11 * 0.25 + 2, within(0.01));

@@ -19,7 +19,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class LiveHitFinderTest {
     private static final int RATE = LiveHitFinder.RATE;
-    private static final RecordedKit KIT = new RecordedKit(RATE);
+    private static final RecordedKit KIT = RecordedKit.shipped(RATE);
     private static final int GAP = RATE / 4;
 
     /** A hit, when it was reported, and how loud it was. */

@@ -27,7 +27,7 @@ class ClickListenerTest {
         for (int i = 0; i < room.length; i++) {
             room[i] = (float) (noise * random.nextDouble(-1, 1));
         }
-        float[] click = new RecordedKit(RATE).click(sound, 5).samples();
+        float[] click = RecordedKit.shipped(RATE).click(sound, 5).samples();
         for (int at : clicks) {
             for (int i = 0; i < click.length && at + i < room.length; i++) {
                 room[at + i] += (float) (level * click[i]);

@@ -17,7 +17,7 @@ class HitListenerTest {
     /** A hit that is played to the stand-in microphone comes back as a hit, once the room is known. */
     @Test
     void whatIsPlayedInTheRoomIsHeard() throws Exception {
-        StandInMicrophone microphone = new StandInMicrophone(new RecordedKit(StandInMicrophone.RATE));
+        StandInMicrophone microphone = new StandInMicrophone(RecordedKit.shipped(StandInMicrophone.RATE));
         BlockingQueue<Double> ago = new LinkedBlockingQueue<>();
         HitListener listener = new HitListener(microphone, (hit, loudest, since) -> ago.add(since), () -> {});
         Double heard = null;

@@ -10,7 +10,7 @@ import nimblestride.sound.recorded.RecordedKit;
 import org.junit.jupiter.api.Test;
 
 class OutputFeederTest {
-    private static final RecordedKit KIT = new RecordedKit(AudioOutput.USUAL_RATE);
+    private static final RecordedKit KIT = RecordedKit.shipped(AudioOutput.USUAL_RATE);
 
     private static final float STEP = 20f / AudioOutput.USUAL_RATE;
 

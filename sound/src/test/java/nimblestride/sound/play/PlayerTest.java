@@ -31,7 +31,7 @@ import nimblestride.sound.render.PlaybackRequest;
 import org.junit.jupiter.api.Test;
 
 class PlayerTest {
-    private static final RecordedKit KIT = new RecordedKit(AudioOutput.USUAL_RATE);
+    private static final RecordedKit KIT = RecordedKit.shipped(AudioOutput.USUAL_RATE);
 
     private static PlaybackRequest at(String tempo) {
         return new PlaybackRequest(

@@ -41,7 +41,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class RecordedKitTest {
     private static final int RATE = 48_000;
-    private static final RecordedKit KIT = new RecordedKit(RATE);
+    private static final RecordedKit KIT = RecordedKit.shipped(RATE);
     private static final int TURNS = 4;
     private static final int BANDS = 21;
     private static final int WINDOW = 16_384;
@@ -263,7 +263,7 @@ class RecordedKitTest {
 
     @Test
     void aSlowCardGetsTheSameKit() {
-        RecordedKit slow = new RecordedKit(11_025);
+        RecordedKit slow = RecordedKit.shipped(11_025);
         double seconds = KIT.voice(Kit.SNARE, Dynamic.NORMAL, 0).length() / (double) RATE;
         assertThat(slow.voice(Kit.SNARE, Dynamic.NORMAL, 0).length() / 11_025.0).isCloseTo(seconds, within(0.05));
     }

@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 class ChangeTest {
     private static final int RATE = 8_000;
-    private static final RecordedKit KIT = new RecordedKit(RATE);
+    private static final RecordedKit KIT = RecordedKit.shipped(RATE);
     private static final PlaybackRequest TAKE = new PlaybackRequest(
             exercise("5/8, 3/16", "kick every 3/16 from 1/16", "snare 5 over bar", "ride cell xX.g of 1/32 reset bar")
                     .withTempo(TempoText.read("120")),

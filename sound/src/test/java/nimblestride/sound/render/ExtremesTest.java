@@ -78,7 +78,7 @@ class ExtremesTest {
         Exercise exercise =
                 exercise("4/4", "crash 1024 over 1/8", "ride 1024 over 1/8").withTempo(TempoText.read("240"));
         Renderer renderer =
-                new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), new RecordedKit(RATE), RATE);
+                new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), RecordedKit.shipped(RATE), RATE);
         float[] block = new float[RATE];
         renderer.render(block, RATE);
         for (float sample : block) {

@@ -31,7 +31,7 @@ class RingingSampleTest {
 
     /** The open hi-hat and riffs are levels that last two seconds, tones one that is held for ever; everything else is silent. */
     private static final SampleSet LEVELS = new SampleSet() {
-        private final RecordedKit kit = new RecordedKit(RATE);
+        private final RecordedKit kit = RecordedKit.shipped(RATE);
 
         @Override
         public Sample voice(Voice voice, Dynamic level, long turn) {

@@ -33,7 +33,7 @@ class RoomTest {
     private static float[] stroke(int seconds, int at) {
         float[] dry = new float[seconds * RATE];
         float[] snare =
-                new RecordedKit(RATE).voice(Kit.SNARE, Dynamic.STRONG, 0).samples();
+                RecordedKit.shipped(RATE).voice(Kit.SNARE, Dynamic.STRONG, 0).samples();
         System.arraycopy(snare, 0, dry, at, Math.min(snare.length, dry.length - at));
         return dry;
     }

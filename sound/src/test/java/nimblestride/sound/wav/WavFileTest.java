@@ -29,7 +29,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** Every file is read back by {@code javax.sound.sampled}. */
 class WavFileTest {
     private static final int RATE = WavFile.SAMPLE_RATE;
-    private static final SampleSet KIT = new RecordedKit(RATE);
+    private static final SampleSet KIT = RecordedKit.shipped(RATE);
 
     /** What was read back, one row of samples for each channel, from -1 to 1. */
     private static final class Back {

@@ -42,7 +42,7 @@ final class SampleRecording {
                 new WavFile(16, false, 1)
                         .write(
                                 new PlaybackRequest(piece, ClickSettings.NONE).mixed(Mix.IN_A_ROOM),
-                                new RecordedKit(WavFile.SAMPLE_RATE),
+                                RecordedKit.shipped(WavFile.SAMPLE_RATE),
                                 out,
                                 WavFile.Progress.TO_THE_END);
             }
