@@ -30,7 +30,7 @@ public final class PlayingMeasure {
         busy.setDaemon(true);
         busy.start();
         Exercise exercise = EightLayers.exercise();
-        try (Player player = new Player(new SoundCards(), RecordedKit::new)) {
+        try (Player player = new Player(new SoundCards(), RecordedKit::shipped)) {
             player.start(EightLayers.take());
             for (int i = 0; i < minutes * 30; i++) {
                 TimeUnit.SECONDS.sleep(2);

@@ -372,7 +372,7 @@ class PlayerTest {
     @Test
     void aSlowCardPlaysTheRecordedKit() throws InterruptedException {
         Card slow = new Card("slow", 20, 11_025);
-        try (Player player = new Player(() -> slow, RecordedKit::new)) {
+        try (Player player = new Player(() -> slow, RecordedKit::shipped)) {
             player.start(at("240"));
             until(() -> moment(player) > 2);
             assertThat(player.problem()).isEmpty();
