@@ -9,6 +9,7 @@ import javafx.application.Platform;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
+import nimblestride.desktop.ui.look.Theme;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
@@ -25,6 +26,7 @@ public abstract class OnStage extends FxRobot {
     @BeforeAll
     static void startToolkit() throws Exception {
         FxToolkit.registerPrimaryStage();
+        FxToolkit.setupFixture(Theme::use);
     }
 
     @BeforeEach

@@ -1,6 +1,5 @@
 package nimblestride.desktop.app;
 
-import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -13,6 +12,7 @@ import nimblestride.desktop.document.sample.SampleBook;
 import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.WindowDialogs;
+import nimblestride.desktop.ui.look.Theme;
 import nimblestride.sound.microphone.Microphones;
 import nimblestride.sound.play.SoundCards;
 
@@ -25,7 +25,7 @@ public final class StrideApp extends Application {
 
     @Override
     public void start(Stage stage) throws IOException {
-        setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
+        Theme.use();
         window = new MainWindow(
                 stage,
                 start.ahead(),

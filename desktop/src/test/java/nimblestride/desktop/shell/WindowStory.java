@@ -42,6 +42,7 @@ import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.PageId;
+import nimblestride.desktop.ui.look.Theme;
 import nimblestride.sound.microphone.AudioInputs;
 import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.SilentOutput;
@@ -139,6 +140,7 @@ abstract class WindowStory extends FxRobot {
     @BeforeAll
     static void startToolkit() throws Exception {
         FxToolkit.registerPrimaryStage();
+        FxToolkit.setupFixture(Theme::use);
     }
 
     @BeforeEach

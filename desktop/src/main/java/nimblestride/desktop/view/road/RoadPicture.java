@@ -154,12 +154,14 @@ record RoadPicture(
                 first += size;
                 group++;
             }
+            boolean inBeats = counts.counting().system().forBar(bar) == CountingSystem.BEATS;
             for (SpokenSyllable said : counts.of(bar)) {
                 double at = start + said.at().toDouble();
                 double gap = said.length().toDouble();
                 boolean shown = said.startsGroup() || gap * stretch.scale() >= CLOSEST_UNITS;
                 if (shown && at + gap >= stretch.start() && at <= stretch.end()) {
-                    ticks.add(new Tick(at, syllable(bar, said), gap, said.startsGroup(), number, said.at()));
+                    String count = inBeats && said.startsGroup() ? place(bar, said) : said.syllable();
+                    ticks.add(new Tick(at, count, gap, said.startsGroup(), number, said.at()));
                 }
             }
         }
@@ -181,11 +183,8 @@ record RoadPicture(
             return to >= stretch.start() && from <= stretch.end() && (to - from) * stretch.scale() >= 1;
         }
 
-        /** Returns the syllable; where beats are counted, a group starts with its full place in its inner bar. */
-        private String syllable(Bar bar, SpokenSyllable said) {
-            if (counts.counting().system().forBar(bar) != CountingSystem.BEATS || !said.startsGroup()) {
-                return said.syllable();
-            }
+        /** Returns the full place in the inner bar: where beats are counted, a group starts with it. */
+        private static String place(Bar bar, SpokenSyllable said) {
             List<NoteValue> starts = bar.innerBarStarts();
             int inner = starts.size() - 1;
             while (starts.get(inner).compareTo(said.at()) > 0) {
