@@ -134,4 +134,56 @@ class LayerTimelineTest {
                         .hasEvenCycles())
                 .isEqualTo(even);
     }
+
+    /** Where a layer starts over, and what is cut off: 3/8 in 4/4 leaves a quarter. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "4/4; kick every 3/8; 0 3/8 3/4 9/8 3/2 15/8; 0",
+                "4/4; kick every 3/8 reset bar; 0 3/8 3/4 1 11/8 7/4; 1/4",
+                "4/4; kick every 3/8 from 1/8 reset bar; 1/8 1/2 7/8 9/8 3/2 15/8; 1/8",
+                "2/4, 3/4, 3/4; kick every 3/8 reset bars 3; 0 3/8 3/4 9/8 5/4 13/8; 1/8",
+                "2/4, 3/4, 3/4; kick every 3/8 reset bars 1 9; 0 3/8 3/4 9/8 3/2 15/8; 1/8",
+                "3/4, 2/4; snare 3 over 2 bars reset phrase; 0 5/12 5/6 5/4 5/3; 0",
+                "3/4, 2/4; snare 2 over bar reset bars 2; 0 3/8 3/4 1 5/4 13/8 2; 0"
+            })
+    void startingOverCutsOffWhatIsLeft(String typedBars, String typed, String struck, String left) {
+        LayerTimeline timeline = LayerTimeline.of(layer(typed), bars(typedBars));
+        String[] places = struck.split(" ");
+        assertThat(timeline.between(NoteValue.ZERO, value("100"), places.length))
+                .extracting(hit -> hit.at().toString())
+                .containsExactly(places);
+        assertThat(timeline.remainder()).isEqualTo(value(left));
+    }
+
+    @Test
+    void timelinesAreAlikeWhereTheyStrikeTogetherForever() {
+        LayerTimeline quarters = LayerTimeline.of(layer("kick every 1/4"), bars("4/4"));
+        assertThat(quarters.hitsLike(LayerTimeline.of(layer("snare cell X of 1/4"), bars("4/4"))))
+                .isTrue();
+        for (String other :
+                List.of("kick every 1/8", "kick every 1/4 from 1/4", "kick cell .x of 1/8", "kick every 1/2")) {
+            assertThat(quarters.hitsLike(LayerTimeline.of(layer(other), bars("4/4"))))
+                    .isFalse();
+        }
+        LayerTimeline late = LayerTimeline.of(layer("kick every 1/4 from 1/4"), bars("4/4"));
+        assertThat(late.grid().value(late.start())).isEqualTo(NoteValue.QUARTER);
+        assertThat(late.grid().value(late.period())).isEqualTo(NoteValue.QUARTER);
+        assertThat(late.onsets()).containsExactly(0L);
+        assertThat(late.on(late.grid())).isSameAs(late);
+        assertThat(late.hitsBefore(NoteValue.QUARTER)).isZero();
+        assertThat(late.hitsBefore(NoteValue.HALF)).isEqualTo(1);
+    }
+
+    /** The limit is the number that can still be listed. */
+    @Test
+    void asManyHitsAsCanBeListedAreListed() {
+        assertThat(LayerTimeline.of(layer("ride every 1/1000 reset phrase"), bars("4/4 x2000"))
+                        .hitsPerPeriod())
+                .isEqualTo(2_000_000);
+        assertThatExceptionOfType(StrideException.class)
+                .isThrownBy(() -> LayerTimeline.of(layer("ride every 1/1000 reset phrase"), bars("4/4 x2000, 1/1000")))
+                .withMessageContaining("the ride has more than 2,000,000 hits before it repeats");
+    }
 }
