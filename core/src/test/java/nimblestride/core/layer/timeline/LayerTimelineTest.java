@@ -7,13 +7,17 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatExceptionOfType;
 
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import nimblestride.core.foundation.failure.StrideException;
+import nimblestride.core.kit.stroke.Ornament;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.layer.pattern.Hit;
+import nimblestride.core.layer.pattern.Layer;
+import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Grid;
 import nimblestride.core.time.value.NoteValue;
@@ -155,6 +159,25 @@ class LayerTimelineTest {
                 .extracting(hit -> hit.at().toString())
                 .containsExactly(places);
         assertThat(timeline.remainder()).isEqualTo(value(left));
+    }
+
+    /** A double is struck again after half its step, unless the layer starts over by then. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "3/8; 1/4; never; 0 1/8 1/4 3/8 1/2 5/8",
+                "3/8; 1/4; bar; 0 1/8 1/4 3/8 1/2 5/8 3/4",
+                "2/4; 3/8; bar; 0 3/16 3/8 1/2 11/16 7/8 1",
+                "4/4; 1/16; phrase; 0 1/32 1/16 3/32 1/8"
+            })
+    void aDoubleIsStruckTwiceInAStep(String typedBars, String step, String reset, String struck) {
+        Layer doubles = layer("snare every 1/8 reset " + reset)
+                .withPattern(Pattern.Cell.of(List.of(Optional.of(Stroke.NORMAL.with(Ornament.DOUBLED))), value(step)));
+        String[] places = struck.split(" ");
+        assertThat(LayerTimeline.of(doubles, bars(typedBars)).between(NoteValue.ZERO, value("9"), places.length))
+                .extracting(hit -> hit.at().toString())
+                .containsExactly(places);
     }
 
     @Test
