@@ -75,6 +75,10 @@ class LayerTimelineTest {
                         new Hit(value("1/8"), Stroke.GHOST, List.of(Kit.SNARE), false));
         assertThat(timeline.cycleStartsBetween(NoteValue.ZERO, value("1/2"), 9))
                 .containsExactly(NoteValue.ZERO, value("1/4"));
+        assertThat(LayerTimeline.of(layer("snare cell x.x of 1/16"), bars("4/4"))
+                        .between(NoteValue.ZERO, value("1/4"), 9))
+                .extracting(Hit::startsCycle)
+                .containsExactly(true, false, true);
     }
 
     /** A doubled note placed by hand comes again half the finest step later, of the counts or of the layer's own places. */
@@ -128,6 +132,7 @@ class LayerTimelineTest {
                 "7/8, 5/8; snare 5 over phrase; true; 3/2",
                 "[7/8, 5/8] x2; snare 5 over 2 bars; true; 3/2",
                 "7/8, 5/8, 3/8; snare 5 over 2 bars; false; 15/4",
+                "7/8, 5/8, 3/8, 2/8; snare 5 over 2 bars; false; 17/8",
                 "4/4, 3/4; kick every 3/8 from 9/8 reset bar; true; 3/8"
             })
     void cyclesAreEvenWhereEachIsAsLongAsTheOthers(String typedBars, String typed, boolean even, String cycle) {
@@ -150,7 +155,9 @@ class LayerTimelineTest {
                 "2/4, 3/4, 3/4; kick every 3/8 reset bars 3; 0 3/8 3/4 9/8 5/4 13/8; 1/8",
                 "2/4, 3/4, 3/4; kick every 3/8 reset bars 1 9; 0 3/8 3/4 9/8 3/2 15/8; 1/8",
                 "3/4, 2/4; snare 3 over 2 bars reset phrase; 0 5/12 5/6 5/4 5/3; 0",
-                "3/4, 2/4; snare 2 over bar reset bars 2; 0 3/8 3/4 1 5/4 13/8 2; 0"
+                "3/4, 2/4; snare 2 over bar reset bars 2; 0 3/8 3/4 1 5/4 13/8 2; 0",
+                "2/4; kick cell xxx of 1/4 reset bar; 0 1/4 1/2 3/4 1 5/4; 1/2",
+                "4/4; snare at 1:1/12 1:3/20; 1/12 3/20 13/12 23/20; 0"
             })
     void startingOverCutsOffWhatIsLeft(String typedBars, String typed, String struck, String left) {
         LayerTimeline timeline = LayerTimeline.of(layer(typed), bars(typedBars));
@@ -166,14 +173,16 @@ class LayerTimelineTest {
     @CsvSource(
             delimiter = ';',
             value = {
-                "3/8; 1/4; never; 0 1/8 1/4 3/8 1/2 5/8",
-                "3/8; 1/4; bar; 0 1/8 1/4 3/8 1/2 5/8 3/4",
-                "2/4; 3/8; bar; 0 3/16 3/8 1/2 11/16 7/8 1",
-                "4/4; 1/16; phrase; 0 1/32 1/16 3/32 1/8"
+                "3/8; 1/4; never; 0 1/8 3/4 7/8 3/2",
+                "3/8; 1/4; bar; 0 1/8 3/8 1/2 3/4",
+                "1/8; 1/4; bar; 0 1/8 1/4 3/8",
+                "4/4; 1/16; phrase; 0 1/32 3/16 7/32 3/8"
             })
     void aDoubleIsStruckTwiceInAStep(String typedBars, String step, String reset, String struck) {
         Layer doubles = layer("snare every 1/8 reset " + reset)
-                .withPattern(Pattern.Cell.of(List.of(Optional.of(Stroke.NORMAL.with(Ornament.DOUBLED))), value(step)));
+                .withPattern(Pattern.Cell.of(
+                        List.of(Optional.of(Stroke.NORMAL.with(Ornament.DOUBLED)), Optional.empty(), Optional.empty()),
+                        value(step)));
         String[] places = struck.split(" ");
         assertThat(LayerTimeline.of(doubles, bars(typedBars)).between(NoteValue.ZERO, value("9"), places.length))
                 .extracting(hit -> hit.at().toString())
