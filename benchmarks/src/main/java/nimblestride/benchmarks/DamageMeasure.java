@@ -80,8 +80,7 @@ public final class DamageMeasure {
 
     private static void ask(String what, Supplier<Object> question) {
         try {
-            question.get();
-            count(what + ": is there");
+            count(what + (question.get() == null ? ": is null" : ": is there"));
         } catch (StrideException e) {
             count(what + ": refused in words");
         } catch (RuntimeException | Error e) {
