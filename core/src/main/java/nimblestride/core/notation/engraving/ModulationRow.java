@@ -263,7 +263,7 @@ final class ModulationRow {
         }
     }
 
-    /** Returns whether something that comes again so soon would be one black bar. */
+    /** Returns whether marks that far apart, in whole notes, would run into one black bar. */
     private boolean isTooDense(double every) {
         return every * perWhole < MARK_ROOM;
     }
