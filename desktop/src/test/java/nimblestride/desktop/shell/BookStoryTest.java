@@ -193,6 +193,7 @@ class BookStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void aDamagedBookIsToldAndRestoredFromABackup() throws Exception {
         keep("Weir Steps", "10/8");
         interact(() -> window.book()
@@ -274,6 +275,7 @@ class BookStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void aBookOfNoBytesIsToldAndANewOneCanBeStarted() throws Exception {
         closeWindow();
         Path file = home.resolve(StartupTasks.BOOK);
@@ -289,6 +291,7 @@ class BookStoryTest extends WindowStory {
 
     /** A Book was a folder of files once. */
     @Test
+    @OwnStart
     void whatWasKeptInAFolderComesIntoTheBook() throws Exception {
         closeWindow();
         Files.delete(home.resolve(StartupTasks.BOOK));

@@ -18,6 +18,7 @@ class GroupStoryTest extends WindowStory {
     void aReadingIsTakenWithOneClickAndASlipIsMended() throws Exception {
         retype("#bars", "7/8(3+2+2), 11/8(3+3+2+3)");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        clickOn("#page-readings");
         until(() -> shows("2+2+3"));
         clickOn("2+2+3");
         assertThat(BarsText.write(exercise().phrase())).isEqualTo("7/8, 11/8(3+3+2+3)");
@@ -69,6 +70,7 @@ class GroupStoryTest extends WindowStory {
     void aBarIsCountedInTheUsersOwnWordsAndAPhraseIsReadAsAWhole() throws Exception {
         retype("#bars", "3/4, 2/4");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);
+        clickOn("#page-readings");
         until(() -> lookup("#phrase-as-0").tryQuery().isPresent());
         String other = ((Labeled) lookup("#phrase-as-0").query()).getText();
         fire("#phrase-as-0");
@@ -166,6 +168,7 @@ class GroupStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void aStridesFootIsDraggedToRegroupAndThatIsOneStepBack() throws Exception {
         retype("#bars", "7/8(3+2+2)");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT2);

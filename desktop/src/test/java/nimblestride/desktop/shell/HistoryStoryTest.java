@@ -142,7 +142,7 @@ class HistoryStoryTest extends WindowStory {
             book.students().save(new Student(new UUID(3, 4), "Alder", ""));
             return true;
         }));
-        clickOn("#bench-students");
+        clickOn("#bench-students").clickOn("#page-lessons");
         until(() -> lookup("#lesson-of-alder").tryQuery().isPresent());
         clickOn("#lesson-of-alder");
         until(() -> lookup("#student-out").tryQuery().isPresent());

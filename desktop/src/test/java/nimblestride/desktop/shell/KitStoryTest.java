@@ -159,6 +159,7 @@ class KitStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void aMicrophoneMeasuresTheLatency() throws Exception {
         Simulated microphone = new Simulated();
         inputs = () -> Optional.of(microphone);

@@ -24,6 +24,7 @@ import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 
 /** A lesson in the real window: set, done, handed out, merged, written down, and found again. */
+@OwnStart
 class LessonStoryTest extends WindowStory {
     private Student student() {
         return window.book()

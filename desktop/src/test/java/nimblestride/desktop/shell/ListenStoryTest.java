@@ -147,6 +147,7 @@ class ListenStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void whatIsNoRecordingChangesNothing() throws Exception {
         Path text = Files.writeString(home.resolve("notes.mp3"), "boom chick boom");
         interact(() -> window.open(text));

@@ -5,6 +5,7 @@ import nimblestride.desktop.service.PageId;
 import org.junit.jupiter.api.Test;
 
 /** The program listens through a microphone to what somebody plays. */
+@OwnStart
 class MicrophoneStoryTest extends WindowStory {
     /** The click comes out of a speaker, and the microphone hears it: it is measured, and then left out. A snare counts. */
     @Test

@@ -38,6 +38,7 @@ class ModulateStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void aPivotIsTypedClickedOrRegroupedAndBadOnesSayWhatWasExpected() throws Exception {
         layAt("4/4", "84", "hi-hat every 1/8");
         shift("pivot");

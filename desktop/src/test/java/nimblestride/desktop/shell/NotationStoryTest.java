@@ -120,7 +120,7 @@ class NotationStoryTest extends WindowStory {
                 .add(
                         Examples.exercise("5/8").withName("Oars in Fives"),
                         window.book().now())));
-        clickOn("#bench-share");
+        clickOn("#bench-share").clickOn("#page-sheet");
         pick("#paper", PaperSize.LETTER);
         fire("#section-road");
         clickOn("#for-whom").write("Tuesday group");
@@ -153,7 +153,7 @@ class NotationStoryTest extends WindowStory {
         interact(() -> window.document()
                 .edit(exercise -> Examples.exercise("11/8(3+3+3+2)", "snare every 1/8", "kick every 3/16")
                         .withName("Weir Walk")));
-        clickOn("#bench-share");
+        clickOn("#bench-share").clickOn("#page-sheet");
         until(() -> drawings("#sheet-preview").drawings().size() == 1);
         clickOn("#for-whom");
         write("Tuesday group");

@@ -60,6 +60,7 @@ class PaneRoomStoryTest extends WindowStory {
 
     /** While sections are played one after the other nothing is to jump. */
     @Test
+    @OwnStart
     void theEdgeStaysWhereItIsFromFeelToFeel() throws Exception {
         Exercise one = Examples.exercise("11/8(3+3+3+2)", "kick every 3/16");
         Exercise two = ThereAndBack.there(one, Pivot.NONE, one.phrase());
@@ -77,6 +78,7 @@ class PaneRoomStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void whoDragsTheRoadLowKeepsItSo() throws Exception {
         lay("11/8(3+3+3+2)", "kick every 3/16");
         clickOn("Practice");

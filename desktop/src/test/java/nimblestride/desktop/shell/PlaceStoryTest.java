@@ -47,6 +47,7 @@ class PlaceStoryTest extends WindowStory {
     void voicesArePlacedByNamingByClickingAndWithTheArrowKeys() throws Exception {
         retype("#bars", "7/8(2+2+3)");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);
+        clickOn("#page-counts");
         retype("#placing", "kick 1, 5; ride every third count");
         assertThat(exercise().layers())
                 .containsExactly(LayerText.read("kick at 1:0 1:1/2"), LayerText.read("ride at 1:0 1:3/8 1:3/4"));
@@ -188,6 +189,7 @@ class PlaceStoryTest extends WindowStory {
 
     /** Hand to hand for as many steps as the first bar has, and the same the other way behind it. */
     @Test
+    @OwnStart
     void aStickingGoesHandToHandThroughTheBarAndBack() throws Exception {
         retype("#bars", "5/8");
         chord(KeyCode.SHORTCUT, KeyCode.DIGIT3);

@@ -273,6 +273,7 @@ class SoundStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void whatWouldBePlayedIsWrittenAsAWavFile() throws Exception {
         lay("4/4", "kick every 1/4");
         Path file = home.resolve("lantern-call.wav");
@@ -303,6 +304,7 @@ class SoundStoryTest extends WindowStory {
 
     /** Hours of sound are canceled on the way, and nothing is left of them. */
     @Test
+    @OwnStart
     void writingIsCanceled() throws Exception {
         lay("4/4 x8", "kick every 1/4", "ride every 1/16");
         handOutSound();

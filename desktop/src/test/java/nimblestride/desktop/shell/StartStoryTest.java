@@ -18,6 +18,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** The start page: shown to somebody new, out of the way of everybody else. */
+@OwnStart
 class StartStoryTest extends WindowStory {
     @Override
     protected boolean isAboutTheStart() {

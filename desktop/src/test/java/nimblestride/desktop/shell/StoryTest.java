@@ -192,6 +192,7 @@ class StoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void remembersItsSizeItsNightAndHowItCounts() throws Exception {
         chord(KeyCode.SHORTCUT, KeyCode.D);
         clickOn("#counting").clickOn("konnakol");
@@ -210,6 +211,7 @@ class StoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void whereNothingCanBeKeptTheWindowStillOpensAndSaysSo() throws Exception {
         closeWindow();
         Files.writeString(home.resolve("file"), "in the way");
@@ -222,6 +224,7 @@ class StoryTest extends WindowStory {
 
     /** The defects: some settings ended every start, and a window left on a larger screen was out of reach. */
     @Test
+    @OwnStart
     void whateverIsInItsFolderTheWindowComesUp() throws Exception {
         closeWindow();
         Path settings = home.resolve("settings.json");

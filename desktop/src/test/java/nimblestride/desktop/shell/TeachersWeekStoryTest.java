@@ -15,6 +15,7 @@ import nimblestride.store.book.ExerciseSummary;
 import org.junit.jupiter.api.Test;
 
 /** A teacher's week: pieces, students, a recording, homework, rehearsals, a crash, and a backup. */
+@OwnStart
 class TeachersWeekStoryTest extends WindowStory {
     private static final List<String> NAMES = List.of("Alder", "Juniper", "Teasel", "Wren");
 

@@ -8,6 +8,7 @@ import nimblestride.core.language.text.LayerText;
 import org.junit.jupiter.api.Test;
 
 /** Does what the first page of the help says, in its words, and gets what it promises. */
+@OwnStart
 class TourStoryTest extends WindowStory {
     private String play() {
         return lookup("#play").queryButton().getText();

@@ -24,6 +24,7 @@ import nimblestride.desktop.words.WordRules;
 import org.junit.jupiter.api.Test;
 
 /** Reads the running window as its user does: every page, every menu, and what a screen reader says of each. */
+@OwnStart
 class WordsStoryTest extends WindowStory {
     @Test
     void everyPageIsPlain() throws Exception {
