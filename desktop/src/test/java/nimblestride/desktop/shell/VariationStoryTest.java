@@ -87,6 +87,7 @@ class VariationStoryTest extends WindowStory {
 
     /** However many there are, the last is a key away, and only some are made. */
     @Test
+    @OwnStart
     void aHugeListScrollsToItsEnd() throws Exception {
         openVariations("4/1", "R L R L ".repeat(16).strip());
         clickOn("rests");
@@ -106,6 +107,7 @@ class VariationStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void variationsAreFilteredComparedPickedAndDealtByTheDay() throws Exception {
         openVariations("2/4", "R L R L R L R L");
         until(() -> shows("7 variations; 0 practiced."));
@@ -133,6 +135,7 @@ class VariationStoryTest extends WindowStory {
     }
 
     @Test
+    @OwnStart
     void cellsLoseANoteEachAndWrongNumbersAreExplained() throws Exception {
         openVariations("5/8", "R L R L R L R L R L");
         clickOn("#deal-way").clickOn("leave one out of each cell");
