@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 import static org.testfx.util.WaitForAsyncUtils.waitForFxEvents;
 
 import java.nio.file.Files;
-import java.nio.file.StandardCopyOption;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -36,10 +36,9 @@ class LayoutStoryTest extends WindowStory {
     @ParameterizedTest
     @CsvSource({"1024, 700, 100, true", "1280, 800, 200, true", "1280, 800, 150, false"})
     void nothingIsCutShort(int width, int height, int percent, boolean bookShown) throws Exception {
-        closeWindow();
-        SampleBook.make(home.resolve("sample.book"), LocalDate.of(2026, 6, 1));
-        Files.move(home.resolve("sample.book"), home.resolve(StartupTasks.BOOK), StandardCopyOption.REPLACE_EXISTING);
-        openAgain();
+        Path sample = sample();
+        interact(() -> window.book().restore(sample, () -> {}));
+        untilDone();
         interact(() -> {
             window.openFromBook(SampleBook.FIRST);
             window.stage().setWidth(width);
@@ -51,6 +50,15 @@ class LayoutStoryTest extends WindowStory {
         Set<String> wrong = new TreeSet<>();
         onEveryPage(where -> look(root(), where + ": ", false, wrong));
         assertThat(wrong).isEmpty();
+    }
+
+    /** Makes the sample Book once; it takes seconds. */
+    private static Path sample() {
+        Path file = folders.resolve("sample.book");
+        if (!Files.exists(file)) {
+            SampleBook.make(file, LocalDate.of(2026, 6, 1));
+        }
+        return file;
     }
 
     @Test

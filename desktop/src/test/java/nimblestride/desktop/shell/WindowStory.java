@@ -3,7 +3,6 @@ package nimblestride.desktop.shell;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
 import javafx.css.PseudoClass;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -101,17 +100,23 @@ abstract class WindowStory extends SharedStart {
 
     /** Whether a text stands in the window, or in a note that hangs in it. */
     protected final boolean shows(String text) throws Exception {
-        return asked(() -> Stream.concat(
-                        Stream.concat(root().lookupAll(".label").stream(), root().lookupAll(".words").stream()),
-                        Window.getWindows().stream()
-                                .filter(PopupWindow.class::isInstance)
-                                .flatMap(note -> note.getScene().getRoot().lookupAll(".tooltip").stream()))
-                .map(WindowStory::written)
-                .anyMatch(shown -> shown.contains(text)));
+        return asked(() -> stands(text, root())
+                || Window.getWindows().stream()
+                        .filter(PopupWindow.class::isInstance)
+                        .flatMap(note -> note.getScene().getRoot().lookupAll(".tooltip").stream())
+                        .anyMatch(note -> stands(text, note)));
     }
 
-    private static String written(Node node) {
-        return node instanceof Label label ? label.getText() : node instanceof Text words ? words.getText() : "";
+    /** Asked many times a second, so the nodes are gone through once, without selectors. */
+    private static boolean stands(String text, Node node) {
+        boolean here = node instanceof Label label
+                ? label.getText() != null && label.getText().contains(text)
+                : node instanceof Text words
+                        && words.getStyleClass().contains("words")
+                        && words.getText().contains(text);
+        return here
+                || node instanceof Parent parent
+                        && parent.getChildrenUnmodifiable().stream().anyMatch(child -> stands(text, child));
     }
 
     /** Returns the error about what was typed, under a field or in a note that hangs from it. */
