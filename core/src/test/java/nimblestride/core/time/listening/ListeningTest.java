@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
@@ -126,7 +127,7 @@ class ListeningTest {
         assertThatThrownBy(() -> Listening.to(tapped(List.of(1), 12, 400_000, 0.03, new Random(1))))
                 .hasMessageContaining("even pulse");
         assertThatThrownBy(() -> Listening.to(tapped(List.of(1), 40, 400_000, 0.4, new Random(1))))
-                .hasMessageContaining("too uneven");
+                .hasMessageMatching("these taps are too uneven \\(about [1-9]\\d % off\\).*");
         assertThatThrownBy(() -> Taps.none().and(10).and(10)).isInstanceOf(StrideException.class);
     }
 
@@ -163,14 +164,47 @@ class ListeningTest {
         assertThat(heard.why()).isEqualTo(why);
     }
 
+    /** What is too slow for eighths is in quarters, what is too fast in sixteenths. */
+    @ParameterizedTest
+    @CsvSource({"500000, 5/8, 60", "1500000, 5/4, 40", "50000, 5/16, 300"})
+    void theUnitGivesTheQuarterAnOrdinaryTempo(long unit, String bars, long tempo) {
+        List<PatternGuess> heard = Listening.to(tapped(List.of(3, 2), 3, (double) unit, 0, new Random(1)));
+        assertThat(BarsText.write(heard.get(0).phrase())).isEqualTo(bars);
+        assertThat(heard.get(0).tempo()).isEqualTo(Tempo.ofQuarters(tempo));
+        // Nothing else comes near what is played evenly.
+        assertThat(heard).hasSize(1);
+    }
+
+    /** Guesses share what they are sure of, and those of less than a fiftieth are left out. */
     @Test
-    void barsOfAnyCycleAreAllOfItInOrder() {
-        Random random = new Random(SEED);
-        for (int i = 0; i < 500; i++) {
-            List<Integer> cell =
-                    random.ints(1 + random.nextInt(24), 1, 8).boxed().toList();
-            assertThat(BarSplitter.split(cell).stream().flatMap(List::stream).toList())
-                    .isEqualTo(cell);
+    void guessesComeLikeliestFirst() {
+        List<PatternGuess> heard = Listening.to(tapped(List.of(4, 3, 2), 3, 160_000, 0.1, new Random(7)));
+        assertThat(heard).hasSizeGreaterThan(1);
+        List<Double> sureness = heard.stream().map(PatternGuess::sureness).toList();
+        assertThat(sureness).isSortedAccordingTo(Comparator.reverseOrder()).allMatch(one -> one >= 0.02);
+        assertThat(sureness.stream().mapToDouble(one -> one).sum()).isBetween(0.5, 1.0);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1, sure", "0.9, sure", "0.899, likely", "0.5, likely", "0.499, perhaps"})
+    void sayHowSureTheyAre(double sureness, String words) {
+        NoteValue eighth = NoteValue.of(1, 8);
+        assertThat(new PatternGuess(List.of(3, 2), eighth, List.of(), Tempo.ofQuarters(90), sureness, "").sure())
+                .isEqualTo(words);
+    }
+
+    /** A gap of more than ten times the usual one is a pause, be it the first. */
+    @ParameterizedTest
+    @CsvSource({"11 1 1, 1 1", "10 1 1, 10 1 1", "1 30 1, 1", "1 2 1, 1 2 1"})
+    void whatCountsIsWhatComesAfterAPause(String seconds, String heard) {
+        Taps taps = Taps.none().and(0);
+        long now = 0;
+        for (String gap : seconds.split(" ", -1)) {
+            now += Long.parseLong(gap) * 1_000_000;
+            taps = taps.and(now);
         }
+        assertThat(taps.gaps())
+                .isEqualTo(
+                        Arrays.stream(heard.split(" ", -1)).map(Double::valueOf).toList());
     }
 }
