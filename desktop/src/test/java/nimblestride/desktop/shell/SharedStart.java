@@ -6,7 +6,6 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Stream;
@@ -14,6 +13,7 @@ import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Stage;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
+import nimblestride.desktop.document.library.OpenBook;
 import nimblestride.desktop.failure.DefectLog;
 import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.playback.PlaybackSettings;
@@ -24,7 +24,7 @@ import nimblestride.desktop.view.road.RoadView;
 import nimblestride.sound.microphone.AudioInputs;
 import nimblestride.sound.play.AudioOutputs;
 import nimblestride.sound.play.SilentOutput;
-import nimblestride.store.database.Backups;
+import nimblestride.store.book.Book;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
@@ -170,10 +170,12 @@ abstract class SharedStart extends PatientRobot {
         options.reducedMotionProperty().set(Settings.DEFAULT.reducedMotion());
     }
 
-    /** Restores the backup of the window's first day, made when it started. */
     private void emptyTheBook() throws Exception {
-        List<Backups.Backup> backups = window.book().backups().all();
-        interact(() -> window.book().restore(backups.get(backups.size() - 1).file(), () -> {}));
+        Path empty = folders.resolve("empty.book");
+        if (!Files.exists(empty)) {
+            Book.open(empty, OpenBook.AS_JSON).close();
+        }
+        interact(() -> window.book().restore(empty, () -> {}));
         untilDone();
     }
 
