@@ -6,6 +6,8 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nimblestride.core.time.meter.Bar;
+import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,7 +30,8 @@ class BarListWordsTest {
         "4/4 5/16, 4/4 + 5/16, bars you know",
         "4/4 3/4 1/8, 4/4 + 3/4 + 1/8, bars you know",
         "7/8 1/8, 7/8 + 1/8, bars you know",
-        "3/4 3/4 2/4, 2 × 3/4 + 2/4, bars you know"
+        "3/4 3/4 2/4, 2 × 3/4 + 2/4, bars you know",
+        "2/4 3/4 3/4, 2/4 + 2 × 3/4, bars you know"
     })
     void aListIsAFamiliarBarAndMoreOrBarsSideBySide(String list, String words, String approach) {
         assertThat(BarListWords.of(bars(list))).isEqualTo(words);
@@ -39,6 +42,20 @@ class BarListWordsTest {
     void approachesHaveNamesInAReport() {
         assertThat(Stream.of(ReadingApproach.values()).map(ReadingApproach::key).collect(Collectors.joining(" ")))
                 .isEqualTo("twos-threes paired-bars familiar cells");
+    }
+
+    /** A bar grouped as an easy reading has that reading's name, and another one that of its groups, six runs at the most. */
+    @ParameterizedTest
+    @CsvSource({
+        "15, 3+2+3+2+3+2, 3 × 5/8",
+        "12, 2+4+2+4, 'one 2, then one 4, then one 2, then one 4'",
+        "15, 1+2+1+2+1+2+6, 'one 1, then one 2, then one 1, then one 2, then one 1, then one 2, and so on'"
+    })
+    void aGroupingHasTheNameOfItsReading(int eighths, String groups, String name) {
+        List<Integer> sizes =
+                Arrays.stream(groups.split("\\+", -1)).map(Integer::valueOf).toList();
+        assertThat(Readings.nameOf(new Bar(Meter.of(eighths, 8), new Grouping(sizes))))
+                .isEqualTo(name);
     }
 
     /** The ways to write 7/8 as bars, the first and the others; checked by hand. */

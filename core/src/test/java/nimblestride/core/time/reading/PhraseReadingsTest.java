@@ -46,6 +46,7 @@ class PhraseReadingsTest {
     void everyReadingFillsThePhraseAndIsAnother() {
         Phrase phrase = bars("5/8 x2, 11/16");
         List<List<Bar>> found = PhraseReadings.of(phrase).limit(40).toList();
+        assertThat(found.stream().map(PhraseReadingsTest::meters)).doesNotContain("5/8 5/8 11/16");
         assertThat(found).hasSizeGreaterThan(5).doesNotHaveDuplicates().allSatisfy(bars -> {
             assertThat(Phrase.folded(bars).length()).isEqualTo(phrase.length());
             assertThat(RewriteEdits.writeAs(exercise("5/8 x2, 11/16", "kick every 3/16"), bars)
@@ -56,6 +57,16 @@ class PhraseReadingsTest {
         assertThatThrownBy(() -> RewriteEdits.writeAs(
                         exercise("4/4"), List.of(bars("3/4").bar(0))))
                 .hasMessageContaining("these bars last 3/4");
+    }
+
+    /** A known bar has the strides it was known by, in its own unit, and four quarters or fewer have their usual ones. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {"3/4, 4/4; 7/8(3+2+2) x2", "9/8, 3/8; 5/4(1+1+1+1+1), 1/4", "5/4 x2; 4/4, 6/4(1+1+1+1+1+1)"})
+    void aBarKeepsTheStridesItIsKnownBy(String phrase, String other) {
+        assertThat(PhraseReadings.of(bars(phrase)).limit(400))
+                .contains(bars(other).bars());
     }
 
     @ParameterizedTest
@@ -77,7 +88,8 @@ class PhraseReadingsTest {
     void onlyQuartersAreWrittenInEighths() {
         assertThat(EighthStrides.of(bars("7/8").bar(0).meter())).isEmpty();
         assertThat(EighthStrides.of(bars("1/4").bar(0).meter())).isEmpty();
-        assertThat(EighthStrides.of(bars("1000/4").bar(0).meter())).isEmpty();
+        assertThat(EighthStrides.of(bars("65/4").bar(0).meter())).isEmpty();
+        assertThat(EighthStrides.of(bars("64/4").bar(0).meter()).limit(1)).hasSize(1);
         // Whole quarters say nothing new.
         assertThat(EighthStrides.of(bars("5/4").bar(0).meter()))
                 .allMatch(bar -> bar.grouping().sizes().contains(3));
