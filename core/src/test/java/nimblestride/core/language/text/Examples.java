@@ -1,5 +1,7 @@
 package nimblestride.core.language.text;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Stream;
 import nimblestride.core.exercise.edit.SectionEdits;
 import nimblestride.core.exercise.model.Exercise;
@@ -14,6 +16,11 @@ public final class Examples {
 
     public static Phrase bars(String text) {
         return BarsText.read(text);
+    }
+
+    /** Reads the lengths of a cell, such as {@code 3+3+2}. */
+    public static List<Integer> cell(String text) {
+        return Arrays.stream(text.split("\\+", -1)).map(Integer::valueOf).toList();
     }
 
     public static Layer layer(String text) {

@@ -1,8 +1,8 @@
 package nimblestride.core.time.listening;
 
+import static nimblestride.core.language.text.Examples.cell;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Random;
@@ -12,10 +12,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class BarSplitterTest {
-    private static List<Integer> cell(String text) {
-        return Arrays.stream(text.split("\\+", -1)).map(Integer::valueOf).toList();
-    }
-
     private static String split(List<Integer> cell) {
         return BarSplitter.split(cell).stream()
                 .map(part -> part.stream().map(String::valueOf).collect(Collectors.joining("+")))

@@ -1,5 +1,6 @@
 package nimblestride.core.time.listening;
 
+import static nimblestride.core.language.text.Examples.cell;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -9,10 +10,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class CellHypothesisTest {
-    private static List<Integer> cell(String text) {
-        return Arrays.stream(text.split("\\+", -1)).map(Integer::valueOf).toList();
-    }
-
     private static List<Double> gaps(String text) {
         return Arrays.stream(text.split(" ", -1)).map(Double::valueOf).toList();
     }

@@ -1,5 +1,6 @@
 package nimblestride.core.time.listening;
 
+import static nimblestride.core.language.text.Examples.cell;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -22,10 +23,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ListeningTest {
     private static final long SEED = 20_260;
     private static final int TRIALS = 400;
-
-    private static List<Integer> cell(String text) {
-        return Arrays.stream(text.split("\\+", -1)).map(Integer::valueOf).toList();
-    }
 
     /** A cell tapped so many times round and once more on the 1; each gap is off by this part of itself. */
     private static Taps tapped(List<Integer> cell, int rounds, double unitMicros, double spread, Random random) {

@@ -1,5 +1,6 @@
 package nimblestride.core.time.reading;
 
+import static nimblestride.core.language.text.Examples.cell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
@@ -52,9 +53,7 @@ class BarListWordsTest {
         "15, 1+2+1+2+1+2+6, 'one 1, then one 2, then one 1, then one 2, then one 1, then one 2, and so on'"
     })
     void aGroupingHasTheNameOfItsReading(int eighths, String groups, String name) {
-        List<Integer> sizes =
-                Arrays.stream(groups.split("\\+", -1)).map(Integer::valueOf).toList();
-        assertThat(Readings.nameOf(new Bar(Meter.of(eighths, 8), new Grouping(sizes))))
+        assertThat(Readings.nameOf(new Bar(Meter.of(eighths, 8), new Grouping(cell(groups)))))
                 .isEqualTo(name);
     }
 

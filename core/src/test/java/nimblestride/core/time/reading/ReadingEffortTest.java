@@ -1,8 +1,8 @@
 package nimblestride.core.time.reading;
 
+import static nimblestride.core.language.text.Examples.cell;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import nimblestride.core.time.value.NoteValue;
@@ -10,10 +10,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 class ReadingEffortTest {
-    private static List<Integer> groups(String text) {
-        return Arrays.stream(text.split("\\+", -1)).map(Integer::valueOf).toList();
-    }
-
     /** Halves are like quarters, what lies between quarters and eighths like eighths, and twelfths go in threes as those do. */
     @ParameterizedTest
     @CsvSource({
@@ -37,18 +33,18 @@ class ReadingEffortTest {
     @ParameterizedTest
     @CsvSource({"2+2+2, 6", "2+2+3, 12", "3+2+2, 16", "2+3+2, 26", "2+2+3+3, 14"})
     void stridesCostWhereTheyChange(String groups, long effort) {
-        assertThat(ReadingEffort.in(NoteValue.EIGHTH).inOrder(groups(groups))).isEqualTo(effort);
+        assertThat(ReadingEffort.in(NoteValue.EIGHTH).inOrder(cell(groups))).isEqualTo(effort);
     }
 
     @ParameterizedTest
     @CsvSource({"4+4, 10", "4+4+4, 12", "5+4, 16", "4+5, 18", "5+4+5, 20", "4+5+5, 22"})
     void cellsCostMoreWhereTheyDifferAndTheLongOneComesLater(String cells, long effort) {
-        assertThat(ReadingEffort.ofCells(groups(cells))).isEqualTo(effort);
+        assertThat(ReadingEffort.ofCells(cell(cells))).isEqualTo(effort);
     }
 
     @ParameterizedTest
     @CsvSource({"3+2+3, true", "2+3+3+2, true", "2+2+2, false", "2+2+3, false", "3+2, false"})
     void aPalindromeReadsTheSameFromBothEndsAndIsNotAllAlike(String groups, boolean palindrome) {
-        assertThat(ReadingEffort.isPalindrome(groups(groups))).isEqualTo(palindrome);
+        assertThat(ReadingEffort.isPalindrome(cell(groups))).isEqualTo(palindrome);
     }
 }

@@ -1,6 +1,7 @@
 package nimblestride.core.time.reading;
 
 import static nimblestride.core.language.text.Examples.bars;
+import static nimblestride.core.language.text.Examples.cell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.math.BigInteger;
@@ -179,8 +180,7 @@ class ReadingsTest {
         "11,one 11"
     })
     void namesWhateverGroupingABarIsFeltIn(String groups, String name) {
-        List<Integer> sizes =
-                Stream.of(groups.split("\\+", -1)).map(Integer::valueOf).toList();
+        List<Integer> sizes = cell(groups);
         assertThat(Readings.nameOf(new Bar(Meter.of(11, 8), new Grouping(sizes))))
                 .isEqualTo(name);
     }
