@@ -21,7 +21,7 @@ final class Answers implements Dialogs {
     boolean sure = true;
     final List<String> told = new ArrayList<>();
 
-    /** Gives and heard nothing yet. */
+    /** Takes back every answer, and forgets what was told. */
     void forget() {
         List.of(open, save, lines, choices, told).forEach(Collection::clear);
         sure = true;

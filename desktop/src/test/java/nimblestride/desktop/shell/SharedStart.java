@@ -38,7 +38,7 @@ import org.testfx.api.FxToolkit;
 /**
  * The real window, started once for the tests of a class that follow each other. Before each test, it starts over with an
  * empty Book, a blank exercise, and the usual look and sound. What lies in its folder stays, as do a page's own fields; a
- * test that minds has {@link OwnStart}. After a test that fails, the next one gets a new window.
+ * test that can't share it is marked {@link OwnStart}. After a test that fails, the next one gets a new window.
  */
 abstract class SharedStart extends PatientRobot {
     /** A Wednesday, half past six in the evening. */
@@ -123,7 +123,11 @@ abstract class SharedStart extends PatientRobot {
         if (!isAboutTheStart()) {
             interact(window::leaveStart);
         }
-        // A key that comes before the screen has given the window its focus goes nowhere.
+        untilFocused();
+    }
+
+    /** Waits for the focus: a key that comes before the screen has given it to the window goes nowhere. */
+    private void untilFocused() throws Exception {
         again(() -> Platform.runLater(window.stage()::requestFocus), () -> window.stage()
                 .isFocused());
     }
@@ -137,6 +141,7 @@ abstract class SharedStart extends PatientRobot {
         window = start.window;
         answers.forget();
         interact(() -> {
+            window.musicStand().close();
             makeUsual(window.transport());
             makeUsual(window.options());
             window.appearance().resize(percent -> Settings.DEFAULT.percent());
@@ -150,6 +155,7 @@ abstract class SharedStart extends PatientRobot {
         interact(() -> window.document().open(ExerciseDocument.blank()));
         untilDone();
         emptyTheBook();
+        untilFocused();
     }
 
     private static void makeUsual(Transport sound) {
