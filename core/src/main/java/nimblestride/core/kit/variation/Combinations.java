@@ -28,8 +28,8 @@ public final class Combinations implements StickingVariations {
     private final List<Optional<Stroke>> choices;
     private final int mostInARow;
     private final LeadHand lead;
-    /** How many ways lead on from each place, by their cost. */
-    private final Map<Place, List<BigInteger>> table = new HashMap<>();
+    /** The ways on from each place. */
+    private final Map<Place, Ways> table = new HashMap<>();
 
     /**
      * Counts the ways.
@@ -75,6 +75,24 @@ public final class Combinations implements StickingVariations {
 
     private record Place(int step, HandRun row) {}
 
+    /**
+     * How many ways lead on from a place.
+     *
+     * @param byCost how many there are of each cost, from 0
+     * @param count all of them
+     */
+    private record Ways(List<BigInteger> byCost, BigInteger count) {
+        static final Ways NONE = new Ways(List.of());
+
+        Ways(List<BigInteger> byCost) {
+            this(byCost, byCost.stream().reduce(BigInteger.ZERO, BigInteger::add));
+        }
+
+        BigInteger ofCost(int cost) {
+            return cost < 0 || cost >= byCost.size() ? BigInteger.ZERO : byCost.get(cost);
+        }
+    }
+
     private HandRun before() {
         HandRun row = HandRun.NONE;
         for (Optional<Stroke> step : kept()) {
@@ -90,8 +108,8 @@ public final class Combinations implements StickingVariations {
         return kept;
     }
 
-    private List<BigInteger> waysFrom(Place place) {
-        List<BigInteger> known = table.get(place);
+    private Ways waysFrom(Place place) {
+        Ways known = table.get(place);
         if (known != null) {
             return known;
         }
@@ -106,12 +124,13 @@ public final class Combinations implements StickingVariations {
                 if (next.strokes() <= mostInARow) {
                     int cost = choice.map(stroke -> Difficulty.points(place.row, stroke, lead))
                             .orElse(Difficulty.REST_POINTS);
-                    add(ways, waysFrom(new Place(place.step + 1, next)), cost);
+                    add(ways, waysFrom(new Place(place.step + 1, next)).byCost, cost);
                 }
             }
         }
-        table.put(place, ways);
-        return ways;
+        Ways all = new Ways(ways);
+        table.put(place, all);
+        return all;
     }
 
     private static void add(List<BigInteger> ways, List<BigInteger> more, int cost) {
@@ -146,11 +165,12 @@ public final class Combinations implements StickingVariations {
 
     @Override
     public BigInteger count() {
-        return sum(table.get(new Place(from, before())));
+        return table.get(new Place(from, before())).count;
     }
 
-    private static BigInteger sum(List<BigInteger> ways) {
-        return ways.stream().reduce(BigInteger.ZERO, BigInteger::add);
+    /** Returns the ways on from a place; none where it has too many strokes in a row. */
+    private Ways ways(Place place) {
+        return table.getOrDefault(place, Ways.NONE);
     }
 
     @Override
@@ -162,7 +182,7 @@ public final class Combinations implements StickingVariations {
             for (Optional<Stroke> choice : choices) {
                 Place next =
                         new Place(place.step + 1, choice.map(place.row::after).orElse(HandRun.NONE));
-                BigInteger ways = next.row.strokes() > mostInARow ? BigInteger.ZERO : sum(table.get(next));
+                BigInteger ways = ways(next).count;
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);
                     place = next;
@@ -177,7 +197,7 @@ public final class Combinations implements StickingVariations {
     @Override
     public Sticking easiestFirst(BigInteger number) {
         Place place = new Place(from, before());
-        List<BigInteger> all = table.get(place);
+        List<BigInteger> all = ways(place).byCost;
         BigInteger left = number;
         int cost = 0;
         while (left.compareTo(all.get(cost)) >= 0) {
@@ -192,7 +212,7 @@ public final class Combinations implements StickingVariations {
                 int rest = cost
                         - choice.map(stroke -> Difficulty.points(row, stroke, lead))
                                 .orElse(Difficulty.REST_POINTS);
-                BigInteger ways = next.row.strokes() > mostInARow ? BigInteger.ZERO : waysOf(table.get(next), rest);
+                BigInteger ways = ways(next).ofCost(rest);
                 if (left.compareTo(ways) < 0) {
                     ticked.add(choice);
                     place = next;
@@ -203,10 +223,6 @@ public final class Combinations implements StickingVariations {
             }
         }
         return with(ticked);
-    }
-
-    private static BigInteger waysOf(List<BigInteger> ways, int cost) {
-        return cost < 0 || cost >= ways.size() ? BigInteger.ZERO : ways.get(cost);
     }
 
     private Sticking with(List<Optional<Stroke>> ticked) {
