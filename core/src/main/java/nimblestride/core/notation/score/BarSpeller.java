@@ -124,7 +124,13 @@ final class BarSpeller {
         }
 
         private SpelledCell tried(Speller speller) {
-            return EasiestRuns.of(groups.size(), MAX_GROUPS_UNDER_ONE, (first, end) -> ofGroups(speller, first, end))
+            return EasiestRuns.of(
+                            groups.size(),
+                            MAX_GROUPS_UNDER_ONE,
+                            (first, end) -> ofGroups(speller, first, end),
+                            (first, end) -> onsets.fewestSigns(
+                                    groups.get(first).from(),
+                                    groups.get(end - 1).to()))
                     .orElseThrow();
         }
 

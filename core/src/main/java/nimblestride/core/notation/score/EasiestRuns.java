@@ -12,6 +12,11 @@ final class EasiestRuns {
         Optional<SpelledCell> spell(int first, int end);
     }
 
+    /** Says how much there is to read at least in the parts from one up to another, without spelling them. */
+    interface LeastEffort {
+        double of(int first, int end);
+    }
+
     private EasiestRuns() {}
 
     /**
@@ -19,8 +24,9 @@ final class EasiestRuns {
      *
      * @param parts how many there are
      * @param longest most parts in one run
+     * @param least spares spelling a run that can't be easier than what was found
      */
-    static Optional<SpelledCell> of(int parts, int longest, Run runs) {
+    static Optional<SpelledCell> of(int parts, int longest, Run runs, LeastEffort least) {
         List<SpelledCell> last = new ArrayList<>();
         int[] from = new int[parts + 1];
         double[] effort = new double[parts + 1];
@@ -29,7 +35,10 @@ final class EasiestRuns {
             last.add(null);
             for (int first = end - 1; first >= Math.max(0, end - longest); first--) {
                 boolean reached = first == 0 || last.get(first) != null;
-                Optional<SpelledCell> run = reached ? runs.spell(first, end) : Optional.empty();
+                if (!reached || last.get(end) != null && effort[first] + least.of(first, end) >= effort[end]) {
+                    continue;
+                }
+                Optional<SpelledCell> run = runs.spell(first, end);
                 if (run.isPresent()
                         && (last.get(end) == null || effort[first] + run.get().effort() < effort[end])) {
                     last.set(end, run.get());

@@ -21,6 +21,16 @@ record ScoreOnsets(long[] at, boolean[] held, boolean carried) {
         return before < 0 ? carried : held[before];
     }
 
+    /**
+     * Returns how many notes and rests a stretch needs at least, however it is spelled: one for each stroke, and one for
+     * what comes before the first.
+     */
+    int fewestSigns(long from, long to) {
+        int first = firstFrom(from);
+        boolean isStruckAtOnce = first < at.length && at[first] == from;
+        return firstFrom(to) - first + (isStruckAtOnce ? 0 : 1);
+    }
+
     boolean isStruck(long moment) {
         return Arrays.binarySearch(at, moment) >= 0;
     }

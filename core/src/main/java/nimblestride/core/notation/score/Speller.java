@@ -31,6 +31,9 @@ final class Speller {
      */
     private static final double SEXTUPLET = 0.4;
 
+    /** A tuplet is harder to read than its notes by this at least: a sextuplet, or a triplet. */
+    private static final double LEAST_OF_A_TUPLET = 1;
+
     private static final int SIX = 6;
 
     private final ScoreOnsets onsets;
@@ -69,8 +72,11 @@ final class Speller {
         if (plain.isEnoughFor(cell)) {
             return Optional.of(plain.spell(cell));
         }
-        Optional<SpelledCell> whole = asTuplet(cell, MAX_NESTING);
         Optional<SpelledCell> inParts = cell.parts() == 1 ? inHalves(cell) : partByPart(cell);
+        if (inParts.isPresent() && inParts.get().effort() < leastAsTuplet(cell)) {
+            return inParts;
+        }
+        Optional<SpelledCell> whole = asTuplet(cell, MAX_NESTING);
         return Stream.of(whole, inParts).flatMap(Optional::stream).reduce(SpelledCell::easier);
     }
 
@@ -83,7 +89,8 @@ final class Speller {
         return EasiestRuns.of(
                 cell.parts(),
                 MAX_RUN_LENGTH,
-                (first, end) -> end - first == cell.parts() && first == 0 ? Optional.empty() : ofRun(cell, first, end));
+                (first, end) -> end - first == cell.parts() && first == 0 ? Optional.empty() : ofRun(cell, first, end),
+                (first, end) -> onsets.fewestSigns(cell.from() + first * cell.part(), cell.from() + end * cell.part()));
     }
 
     private Optional<SpelledCell> ofRun(SpellingCell cell, int first, int end) {
@@ -96,6 +103,11 @@ final class Speller {
         }
         boolean inItsPlace = first % (end - first) == 0 && cell.parts() % (end - first) == 0;
         return asPlainTuplet(run).map(spelled -> inItsPlace ? spelled : spelled.harderBy(OFF_ITS_PLACE));
+    }
+
+    /** Returns how much there is to read at least where a tuplet is over a whole cell. */
+    double leastAsTuplet(SpellingCell cell) {
+        return onsets.fewestSigns(cell.from(), cell.to()) + LEAST_OF_A_TUPLET;
     }
 
     /** Returns the cost of hiding beats under one tuplet. */
