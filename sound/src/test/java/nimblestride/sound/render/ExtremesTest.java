@@ -79,8 +79,8 @@ class ExtremesTest {
                 exercise("4/4", "crash 1024 over 1/8", "ride 1024 over 1/8").withTempo(TempoText.read("240"));
         Renderer renderer =
                 new Renderer(new PlaybackRequest(exercise, ClickSettings.NONE), RecordedKit.shipped(RATE), RATE);
-        float[] block = new float[RATE];
-        renderer.render(block, RATE);
+        float[] block = new float[RATE / 4];
+        renderer.render(block, block.length);
         for (float sample : block) {
             assertThat(sample).isBetween(-1f, 1f);
         }
