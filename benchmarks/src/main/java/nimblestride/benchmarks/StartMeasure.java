@@ -26,6 +26,7 @@ import nimblestride.desktop.playback.AudioDevices;
 import nimblestride.desktop.shell.MainWindow;
 import nimblestride.desktop.shell.StartupTasks;
 import nimblestride.desktop.shell.WindowDialogs;
+import nimblestride.desktop.ui.look.Theme;
 import nimblestride.sound.microphone.AudioInputs;
 import nimblestride.sound.play.SilentOutput;
 
@@ -106,12 +107,13 @@ public final class StartMeasure {
         Optional<StartupTasks> ahead =
                 what.equals(EMPTY) ? Optional.empty() : Optional.of(StartupTasks.begin(Path.of(what)));
         Platform.startup(() -> {
-            Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
             Stage stage = new Stage();
             if (what.equals(EMPTY)) {
+                Application.setUserAgentStylesheet(new PrimerLight().getUserAgentStylesheet());
                 stage.setScene(new Scene(new BorderPane(), 1_280, 800));
                 stage.show();
             } else {
+                Theme.use();
                 MainWindow window = new MainWindow(
                         stage,
                         ahead.orElseThrow(),

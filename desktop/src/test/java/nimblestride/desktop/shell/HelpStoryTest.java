@@ -3,6 +3,7 @@ package nimblestride.desktop.shell;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -16,6 +17,7 @@ import javafx.scene.control.SplitPane;
 import javafx.scene.input.KeyCode;
 import nimblestride.core.language.text.Examples;
 import nimblestride.desktop.ui.field.TextEntry;
+import nimblestride.desktop.ui.look.TrimmedTheme;
 import org.junit.jupiter.api.Test;
 
 /** The help in the window, and what a screen reader finds to say on every page. */
@@ -69,12 +71,19 @@ class HelpStoryTest extends WindowStory {
 
     /** On every page of every bench: what can take the focus has a name. */
     @Test
-    void everyControlHasAName() throws Exception {
+    void everyControlHasANameAndItsLook() throws Exception {
         interact(() -> window.document()
                 .edit(now -> Examples.exercise("7/8(2+2+3), 5/8", "kick every 5/16", "snare at 1:0 >1:1/4")));
         List<String> nameless = new ArrayList<>();
-        onEveryPage(where -> namelessIn(root()).forEach(node -> nameless.add(where + ": " + node)));
+        List<String> bare = new ArrayList<>();
+        onEveryPage(where -> {
+            namelessIn(root()).forEach(node -> nameless.add(where + ": " + node));
+            root().lookupAll("*").stream()
+                    .filter(node -> !Collections.disjoint(node.getStyleClass(), TrimmedTheme.leftOut()))
+                    .forEach(node -> bare.add(where + ": " + node));
+        });
         assertThat(nameless).isEmpty();
+        assertThat(bare).as("controls whose rules the theme leaves out").isEmpty();
     }
 
     private static List<Node> namelessIn(Parent parent) {
