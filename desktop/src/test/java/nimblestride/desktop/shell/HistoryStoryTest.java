@@ -143,8 +143,7 @@ class HistoryStoryTest extends WindowStory {
             return true;
         }));
         clickOn("#bench-students").clickOn("#page-lessons");
-        until(() -> lookup("#lesson-of-alder").tryQuery().isPresent());
-        clickOn("#lesson-of-alder");
+        fire("#lesson-of-alder");
         until(() -> lookup("#student-out").tryQuery().isPresent());
         fire("#student-out");
         until(() -> students().isEmpty());

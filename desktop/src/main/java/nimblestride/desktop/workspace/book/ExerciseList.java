@@ -18,6 +18,7 @@ import nimblestride.store.book.ExerciseSummary;
 /** Lists exercises of the Book, one of them marked. */
 final class ExerciseList extends ListView<ExerciseSummary> {
     private Optional<UUID> marked = Optional.empty();
+    private boolean scrolling;
 
     ExerciseList() {
         setId("book-list");
@@ -85,16 +86,23 @@ final class ExerciseList extends ListView<ExerciseSummary> {
     }
 
     /**
-     * Scrolls in two steps: the list's own scrolling would put a row at the top, so it first moves to about where the
-     * row is, and after that row is laid out, to where it is fully in view.
+     * Scrolls in two steps, once for all that asked: the list's own scrolling would put a row at the top, so it first moves to
+     * about where the row is, and after that row is laid out, to where it is fully in view.
      */
     private void bringIntoSight() {
-        Platform.runLater(() -> rows().ifPresent(rows -> markedRow().ifPresent(row -> {
-            for (int i = 0; i < 2; i++) {
-                layout();
-                rows.scrollTo(row);
-            }
-        })));
+        if (scrolling) {
+            return;
+        }
+        scrolling = true;
+        Platform.runLater(() -> {
+            scrolling = false;
+            rows().ifPresent(rows -> markedRow().ifPresent(row -> {
+                for (int i = 0; i < 2; i++) {
+                    layout();
+                    rows.scrollTo(row);
+                }
+            }));
+        });
     }
 
     private OptionalInt markedRow() {
