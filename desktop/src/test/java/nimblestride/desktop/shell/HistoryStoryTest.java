@@ -143,7 +143,8 @@ class HistoryStoryTest extends WindowStory {
             return true;
         }));
         clickOn("#bench-students").clickOn("#page-lessons");
-        fire("#lesson-of-alder");
+        until(() -> lookup("#lesson-of-alder").tryQuery().isPresent());
+        clickOn("#lesson-of-alder");
         until(() -> lookup("#student-out").tryQuery().isPresent());
         fire("#student-out");
         until(() -> students().isEmpty());

@@ -34,6 +34,14 @@ abstract class PatientRobot extends FxRobot {
         return super.clickOn(place, motion, buttons);
     }
 
+    /** Looks for what it clicks only when all is laid out, because lists put new rows in the place of old ones. */
+    @Override
+    public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
+        OnStage.frames(1);
+        robotContext().getClickRobot().clickOn(point(query), motion, buttons);
+        return this;
+    }
+
     /** Asked on the interface thread: what is looked at must not change meanwhile. */
     protected static <T> T asked(Callable<T> question) throws Exception {
         return Platform.isFxApplicationThread()
