@@ -6,8 +6,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.By;
 import org.openqa.selenium.chrome.ChromeDriver;
@@ -18,16 +21,25 @@ abstract class PageStory {
     @TempDir
     private Path folder;
 
-    /** Started for each test. */
-    protected ChromeDriver browser;
+    /** One for all tests of a class, because a start takes two seconds. */
+    protected static ChromeDriver browser;
 
-    @BeforeEach
-    void start() {
+    @BeforeAll
+    static void start() {
         browser = Browser.start();
     }
 
+    /** Keeps nothing for the next test: no log, no other size or colors. */
     @AfterEach
-    void quit() {
+    void forget() {
+        browser.executeScript("localStorage.clear()");
+        browser.executeCdpCommand("Emulation.clearDeviceMetricsOverride", Map.of());
+        browser.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("features", List.of()));
+        browser.get("about:blank");
+    }
+
+    @AfterAll
+    static void quit() {
         if (browser != null) {
             browser.quit();
         }
