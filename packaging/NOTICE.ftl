@@ -16,6 +16,9 @@ See formats/src/main/resources/nimblestride/formats/font/Lato-OFL.txt.
 Bravura, copyright 2013-2019 Steinberg Media Technologies GmbH, under the SIL Open Font License 1.1.
 See formats/src/main/resources/nimblestride/formats/font/Bravura-OFL.txt.
 
+The theme of the controls: AtlantaFX 2.0.1 by mkpaz, under the MIT license. Changed: it holds only the rules for controls that
+the program has, and one more. See desktop/src/main/resources/nimblestride/desktop/ui/look/theme-LICENSE.txt.
+
 <#-- The build fills in what ships: each library and its license. -->
 Libraries, each unchanged:
 
