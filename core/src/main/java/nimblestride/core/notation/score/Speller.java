@@ -31,7 +31,7 @@ final class Speller {
      */
     private static final double SEXTUPLET = 0.4;
 
-    /** A tuplet is harder to read than its notes by this at least: a sextuplet, or a triplet. */
+    /** How much harder to read a tuplet is than its notes, at least: a sextuplet by 1.1, a triplet by 1.35. */
     private static final double LEAST_OF_A_TUPLET = 1;
 
     private static final int SIX = 6;
@@ -106,7 +106,7 @@ final class Speller {
     }
 
     /** Returns how much there is to read at least where a tuplet is over a whole cell. */
-    double leastAsTuplet(SpellingCell cell) {
+    private double leastAsTuplet(SpellingCell cell) {
         return onsets.fewestSigns(cell.from(), cell.to()) + LEAST_OF_A_TUPLET;
     }
 
