@@ -11,7 +11,7 @@ import javafx.css.Stylesheet;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Run it with {@code -Dgolden.write=true} to make the theme anew from another version of the library. */
+/** After taking another version of the library, run it with {@code -Dgolden.write=true}, which writes the theme. */
 class ThemeTest {
     private static final Path KEPT = Path.of("src/main/resources/nimblestride/desktop/ui/look/theme.bss");
 
