@@ -3,6 +3,7 @@ package nimblestride.files;
 import java.io.IOException;
 import java.nio.file.FileAlreadyExistsException;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 
 /** Moves a file that can't be used out of the way, so that it is neither used again nor written over. */
@@ -19,10 +20,14 @@ public final class Quarantine {
      */
     public static Path move(Path file) {
         for (int number = 1; number <= MAX_KEPT; number++) {
+            Path place = file.resolveSibling(file.getFileName() + ".unreadable-" + number);
+            if (Files.exists(place, LinkOption.NOFOLLOW_LINKS)) {
+                continue;
+            }
             try {
-                return Files.move(file, file.resolveSibling(file.getFileName() + ".unreadable-" + number));
+                return Files.move(file, place);
             } catch (FileAlreadyExistsException e) {
-                // An earlier one stays.
+                // Another program took the name just now.
             } catch (IOException e) {
                 throw FileException.writing(file, e);
             }

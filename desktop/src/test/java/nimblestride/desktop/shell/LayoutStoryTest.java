@@ -154,8 +154,8 @@ class LayoutStoryTest extends WindowStory {
                     || at.getMinY() < -1
                     || at.getMaxX() > all.getWidth() + 1
                     || at.getMaxY() > all.getHeight() + 1) {
-                wrong.add("out " + where + node.getTypeSelector() + " " + node.getId() + " " + (int) at.getMaxX() + ","
-                        + (int) at.getMaxY() + " of " + all.getWidth() + " " + all.getHeight());
+                wrong.add("out " + where + node.getTypeSelector() + " " + node.getId() + " " + at + " of "
+                        + all.getWidth() + " " + all.getHeight());
             }
         }
         if (node instanceof ScrollPane pane

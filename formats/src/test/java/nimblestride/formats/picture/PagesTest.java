@@ -202,7 +202,7 @@ class PagesTest {
                         boolean touch = !one.equals(other)
                                 && Math.abs(one.y() - other.y()) < 0.5
                                 && Math.abs(one.x() - other.x()) < 1;
-                        assertThat(touch).as(one + " and " + other).isFalse();
+                        assertThat(touch).as("%s and %s", one, other).isFalse();
                     }
                 }
             }

@@ -100,14 +100,16 @@ class RoadLabelsTest {
             Words words = seen.words.get(i);
             Bounds box = box(words);
             for (Words other : seen.words.subList(0, i)) {
-                assertThat(overlap(box, box(other))).as(words + " and " + other).isFalse();
+                assertThat(overlap(box, box(other)))
+                        .as("%s and %s", words, other)
+                        .isFalse();
             }
             for (RoadPicture.Post post : seen.picture.posts()) {
                 double x = seen.x(post.at());
                 Bounds line = new BoundingBox(
                         x - 0.5, RoadLayout.POST_TOP, 1, seen.layout.ground() - RoadLayout.POST_TOP + 8);
                 assertThat(overlap(box, line))
-                        .as(words + " and the bar line at " + x)
+                        .as("%s and the bar line at %s", words, x)
                         .isFalse();
             }
             if (words.kind() != Kind.COUNT && words.kind() != Kind.GROUP_COUNT) {
@@ -117,10 +119,10 @@ class RoadLabelsTest {
             seen.picture.home().ifPresent(home -> {
                 double gate = seen.x(home);
                 assertThat(overlap(box, new BoundingBox(gate - 2, 18, 4, height)))
-                        .as(words + " and the gate at " + gate)
+                        .as("%s and the gate at %s", words, gate)
                         .isFalse();
                 assertThat(overlap(box, new BoundingBox(gate - RoadLabels.FLAG, 2, RoadLabels.FLAG, 18)))
-                        .as(words + " and the flag at " + gate)
+                        .as("%s and the flag at %s", words, gate)
                         .isFalse();
             });
         }

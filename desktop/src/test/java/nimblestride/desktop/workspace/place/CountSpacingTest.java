@@ -73,7 +73,7 @@ class CountSpacingTest {
             Map.Entry<NoteValue, String> before = row.lowerEntry(at);
             if (before != null) {
                 assertThat(left)
-                        .as(before + " and " + word)
+                        .as("%s and %s", before, word)
                         .isGreaterThan(spacing.x(before.getKey().toDouble()) + half(before.getValue()));
             }
             NoteValue barLine = exercise.phrase().startOf(exercise.phrase().barAt(at));
