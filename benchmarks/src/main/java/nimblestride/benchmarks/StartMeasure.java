@@ -32,8 +32,8 @@ import nimblestride.sound.play.SilentOutput;
 
 /**
  * How long it takes from the start of Java until the window on the sample Book has been drawn twice, against an empty window in the
- * same theme; each in a program of its own, in turn. The program starts with the flags and the classes laid by that its script gives
- * it, the empty window once with the same and once with none. The classes are laid by from a window that was open for a few seconds, as
+ * same theme; each in a program of its own, in turn. The program starts with the flags, the classes laid by, and the libraries unpacked that
+ * its script gives it, the empty window once with the same and once with none. The classes are laid by from a window that was open for a few seconds, as
  * the shortest visit leaves them. To reach: 1.2 times.
  */
 public final class StartMeasure {
@@ -54,16 +54,22 @@ public final class StartMeasure {
         }
         Path home = Files.createTempDirectory("stride-start");
         SampleBook.make(home.resolve(StartupTasks.BOOK), LocalDate.now(Clock.systemDefaultZone()));
+        ReadyLibraries ready = ReadyLibraries.in(home.resolve("libraries"));
+        String classes = System.getProperty("java.class.path");
         Path archive = home.resolve("classes.jsa");
-        started(home.toString(), VISIT, List.of(AS_STARTED, "-XX:ArchiveClassesAtExit=" + archive));
-        List<String> kept = List.of(AS_STARTED, "-XX:SharedArchiveFile=" + archive);
+        started(
+                home.toString(),
+                VISIT,
+                List.of(AS_STARTED, ready.flag(), "-XX:ArchiveClassesAtExit=" + archive),
+                ready.classPath());
+        List<String> kept = List.of(AS_STARTED, ready.flag(), "-XX:SharedArchiveFile=" + archive);
         List<Long> plain = new ArrayList<>();
         List<Long> empty = new ArrayList<>();
         List<Long> whole = new ArrayList<>();
         for (int i = 0; i < TIMES; i++) {
-            plain.add(started(EMPTY, FRAMES, List.of()));
-            empty.add(started(EMPTY, FRAMES, kept));
-            whole.add(started(home.toString(), FRAMES, kept));
+            plain.add(started(EMPTY, FRAMES, List.of(), classes));
+            empty.add(started(EMPTY, FRAMES, kept, ready.classPath()));
+            whole.add(started(home.toString(), FRAMES, kept, ready.classPath()));
         }
         print("an empty window as Java starts it", plain);
         print("an empty window as the program is started", empty);
@@ -82,16 +88,12 @@ public final class StartMeasure {
                 "%s: %,d ms (%,d to %,d)%n", what, median(times), Collections.min(times), Collections.max(times));
     }
 
-    private static long started(String what, int frames, List<String> flags) throws IOException, InterruptedException {
+    private static long started(String what, int frames, List<String> flags, String classPath)
+            throws IOException, InterruptedException {
         List<String> command = new ArrayList<>();
         command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
         command.addAll(flags);
-        command.addAll(List.of(
-                "-cp",
-                System.getProperty("java.class.path"),
-                StartMeasure.class.getName(),
-                what,
-                String.valueOf(frames)));
+        command.addAll(List.of("-cp", classPath, StartMeasure.class.getName(), what, String.valueOf(frames)));
         Process process = new ProcessBuilder(command)
                 .redirectError(ProcessBuilder.Redirect.DISCARD)
                 .start();

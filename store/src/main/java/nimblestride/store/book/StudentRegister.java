@@ -175,8 +175,7 @@ public final class StudentRegister {
     }
 
     private boolean isKnown(String table, UUID id) {
-        return file.read(handle -> handle.createQuery("SELECT count(*) FROM <table> WHERE id = ?")
-                        .define("table", table)
+        return file.read(handle -> handle.createQuery("SELECT count(*) FROM " + table + " WHERE id = ?")
                         .bind(0, id.toString())
                         .mapTo(Integer.class)
                         .one())

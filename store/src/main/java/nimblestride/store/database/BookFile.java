@@ -15,6 +15,8 @@ import nimblestride.files.SourceFile;
 import org.jdbi.v3.core.Handle;
 import org.jdbi.v3.core.Jdbi;
 import org.jdbi.v3.core.JdbiException;
+import org.jdbi.v3.core.statement.SqlStatements;
+import org.jdbi.v3.core.statement.TemplateEngine;
 import org.sqlite.SQLiteConnection;
 import org.sqlite.SQLiteDataSource;
 import org.sqlite.SQLiteErrorCode;
@@ -72,7 +74,12 @@ public final class BookFile implements AutoCloseable {
 
     /** Connects. A change stays in memory until it is complete, so that others can read the Book until then. */
     private static Handle connected(SQLiteDataSource source) {
-        Handle handle = Jdbi.create(source).open();
+        Jdbi jdbi = Jdbi.create(source);
+        // No statement is a template: what looks like one is a comparison.
+        jdbi.getConfig(SqlStatements.class)
+                .setTemplateEngine(TemplateEngine.NOP)
+                .setSqlParser(new StatementParameters());
+        Handle handle = jdbi.open();
         try {
             handle.execute("PRAGMA cache_spill = 0");
             return handle;
