@@ -1,9 +1,16 @@
 package nimblestride.desktop.ui.control;
 
+import java.util.HashMap;
+import java.util.Map;
 import javafx.scene.control.Label;
 
-/** A label that wraps where there is too little room, and is never cut off. */
+/**
+ * A label that wraps where there is too little room, and is never cut off. Lays its words out once per width, however often its parents
+ * ask for its height, until it changes.
+ */
 public class WrappedLabel extends Label {
+    private final Map<Double, Double> heights = new HashMap<>();
+
     /** @param styleClasses further style classes */
     public WrappedLabel(String text, String... styleClasses) {
         super(text);
@@ -15,5 +22,22 @@ public class WrappedLabel extends Label {
     /** Makes an empty label. */
     public WrappedLabel() {
         this("");
+    }
+
+    /** Forgets its heights: new words, another font, or another style ask for a layout. */
+    @Override
+    public final void requestLayout() {
+        // The superclass asks before there is anything to forget.
+        if (heights != null) {
+            heights.clear();
+        }
+        super.requestLayout();
+    }
+
+    @Override
+    protected final double computePrefHeight(double width) {
+        return getSkin() == null
+                ? super.computePrefHeight(width)
+                : heights.computeIfAbsent(width, super::computePrefHeight);
     }
 }
