@@ -29,10 +29,10 @@ final class Speller {
     /**
      * Six notes with hardly one missing are a sextuplet, not a triplet cut in halves, unless a beat falls on the half.
      */
-    private static final double SEXTUPLET = 0.4;
+    static final double SEXTUPLET = 0.4;
 
     /** How much harder to read a tuplet is than its notes, at least: a sextuplet by 1.1, a triplet by 1.35. */
-    private static final double LEAST_OF_A_TUPLET = 1;
+    static final double LEAST_OF_A_TUPLET = 1;
 
     private static final int SIX = 6;
 

@@ -10,6 +10,7 @@ import net.jqwik.api.Example;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
+import nimblestride.core.time.value.NoteValue;
 
 class EasiestRunsTest {
     private static final int LONGEST = 4;
@@ -43,6 +44,23 @@ class EasiestRunsTest {
             easiest = Math.min(easiest, easiest(effort, first) + effort[first][end]);
         }
         return easiest;
+    }
+
+    /** What the search takes for the least of a tuplet, none is easier than; a sextuplet comes closest. */
+    @Example
+    void noTupletIsEasierThanTheLeast() {
+        double easiest = Double.MAX_VALUE;
+        for (int notes = 2; notes <= 64; notes++) {
+            for (int numerator = 1; numerator <= 16; numerator++) {
+                double spared = notes == 6 ? Speller.SEXTUPLET : 0;
+                easiest = Math.min(
+                        easiest,
+                        TupletChoice.of(notes, NoteValue.of(numerator, 8))
+                                .map(choice -> choice.awkwardness() - spared)
+                                .orElse(Double.MAX_VALUE));
+            }
+        }
+        assertThat(easiest).isBetween(Speller.LEAST_OF_A_TUPLET, 1.2);
     }
 
     /** Strokes at 0, 3, and 4: each needs a note, and what comes before the first a rest or a tied note. */
