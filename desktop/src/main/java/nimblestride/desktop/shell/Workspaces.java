@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.Node;
@@ -29,8 +30,6 @@ import nimblestride.desktop.ui.page.Workspace;
 
 /** Shows the workspaces below the Road, one at a time, in the order in which people work. */
 final class Workspaces extends VBox {
-    private static final double ROOM_FOR_ABOUT = 920;
-
     private final List<Workspace> all = new ArrayList<>();
     private final HBox names = new HBox();
     private Region head = names;
@@ -46,7 +45,10 @@ final class Workspaces extends VBox {
         names.getStyleClass().add("bench-names");
         about.setMinWidth(0);
         about.getStyleClass().addAll("quiet", "bench-about");
-        about.visibleProperty().bind(widthProperty().greaterThan(ROOM_FOR_ABOUT));
+        // Whole or not at all.
+        about.visibleProperty()
+                .bind(Bindings.createBooleanBinding(
+                        () -> about.getWidth() >= about.prefWidth(-1), about.widthProperty(), about.textProperty()));
         names.getChildren().add(about);
         pages.getStyleClass().add("bench-pages");
         VBox.setVgrow(pages, Priority.ALWAYS);

@@ -70,6 +70,10 @@ class LayoutStoryTest extends WindowStory {
         chord(KeyCode.SHORTCUT, KeyCode.B);
         assertThat(widthOf(".findings")).isCloseTo(findings, within(3.0));
         assertThat(widthOf(".road")).isCloseTo(road + book - PaneRail.WIDTH, within(12.0));
+        // What the workspace is about is said whole or not at all.
+        Set<String> wrong = new TreeSet<>();
+        interact(() -> look(root(), "Book folded away: ", false, wrong));
+        assertThat(wrong).isEmpty();
 
         fire("#unfold-book");
         assertThat(widthOf(".findings")).isCloseTo(findings, within(3.0));
