@@ -46,7 +46,7 @@ class EasiestRunsTest {
         return easiest;
     }
 
-    /** What the search takes for the least of a tuplet, none is easier than; a sextuplet comes closest. */
+    /** No tuplet is easier than what the search takes for the least; a sextuplet comes closest. */
     @Example
     void noTupletIsEasierThanTheLeast() {
         double easiest = Double.MAX_VALUE;

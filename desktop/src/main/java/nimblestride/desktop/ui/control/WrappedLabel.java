@@ -36,8 +36,15 @@ public class WrappedLabel extends Label {
 
     @Override
     protected final double computePrefHeight(double width) {
-        return getSkin() == null
-                ? super.computePrefHeight(width)
-                : heights.computeIfAbsent(width, super::computePrefHeight);
+        if (getSkin() == null) {
+            return super.computePrefHeight(width);
+        }
+        Double known = heights.get(width);
+        if (known != null) {
+            return known;
+        }
+        double height = super.computePrefHeight(width);
+        heights.put(width, height);
+        return height;
     }
 }
