@@ -16,6 +16,7 @@ import nimblestride.core.language.text.PivotText;
 import nimblestride.core.language.text.TempoText;
 import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.time.value.Tempo;
+import nimblestride.desktop.ui.look.Palette;
 import nimblestride.formats.json.ExerciseJson;
 import org.junit.jupiter.api.Test;
 
@@ -164,17 +165,18 @@ class ModulateStoryTest extends WindowStory {
         until(() -> exercise().content().name().equals("A"));
         // Its number plays a section; everything goes on from there.
         clickOn("#section-play-1");
-        until(() -> lookup("#section-play-1")
-                .queryAs(Button.class)
-                .getPseudoClassStates()
-                .toString()
-                .contains("lit"));
+        until(() -> isLit(lookup("#section-play-1").queryAs(Button.class)));
         clickOn("#all-sections");
         String selected = exercise().content().name();
-        until(() -> lookup(".section-number").queryAllAs(Button.class).stream()
-                .noneMatch(label -> label.getPseudoClassStates().toString().contains("lit")));
+        until(() -> lookup(".section-number").queryAllAs(Button.class).stream().noneMatch(ModulateStoryTest::isLit));
         assertThat(exercise().content().name()).isEqualTo(selected);
         clickOn("#play");
+    }
+
+    /** The number of what plays is pale, on the color of landings. */
+    private static boolean isLit(Button number) {
+        return number.getBackground().getFills().get(0).getFill().equals(Palette.DAY.landing())
+                && number.getTextFill().equals(Palette.DAY.ground());
     }
 
     @Test
