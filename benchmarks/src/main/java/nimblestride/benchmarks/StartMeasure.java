@@ -32,9 +32,9 @@ import nimblestride.sound.play.SilentOutput;
 
 /**
  * How long it takes from the start of Java until the window on the sample Book has been drawn twice, against an empty window in the
- * same theme; each in a program of its own, in turn. The program starts with the flags, the classes laid by, and the unpacked libraries
- * that its script gives it, the empty window once with the same and once with none. The classes are laid by from a window that was open
- * for a few seconds, as the shortest visit leaves them. To reach: 1.2 times.
+ * same theme; each in a separate program, in turn. The program starts with the flags, the class archive, and the unpacked libraries
+ * that its script gives it, the empty window once with the same and once with none. The archive comes from a window that was open for
+ * a few seconds, as the shortest visit leaves it. To reach: 1.2 times.
  */
 public final class StartMeasure {
     private static final int TIMES = 9;
