@@ -21,6 +21,7 @@ public final class SoundPreparer implements AutoCloseable {
     private final LatestOnly preparing = new LatestOnly("preparing sounds");
     private final PauseTransition pause = new PauseTransition(PAUSE);
     private final AtomicLong newest = new AtomicLong();
+    private boolean begun;
 
     /** @param sounds that are made */
     public SoundPreparer(Transport transport, Player player, Sounds sounds) {
@@ -34,13 +35,20 @@ public final class SoundPreparer implements AutoCloseable {
                 prepare();
             }
         });
+    }
+
+    /** Begins, once the window shows: until then, the processor has enough to do. */
+    public void begin() {
+        begun = true;
         soon();
     }
 
     /** Prepares the sounds again in a moment, and stops what it prepares now. */
     public void soon() {
         newest.incrementAndGet();
-        pause.playFromStart();
+        if (begun) {
+            pause.playFromStart();
+        }
     }
 
     private void prepare() {

@@ -14,7 +14,6 @@ import nimblestride.desktop.playback.Transport;
 import nimblestride.desktop.service.Dialogs;
 import nimblestride.desktop.service.PageId;
 import nimblestride.desktop.service.WorkspaceId;
-import nimblestride.desktop.ui.look.Typefaces;
 
 /** One window with one exercise. {@link WindowComposition} builds its content. */
 public final class MainWindow {
@@ -42,10 +41,7 @@ public final class MainWindow {
 
     /** Shows the window. */
     public void show() {
-        Typefaces.await();
-        parts.frame.show();
-        Typefaces.measure();
-        parts.focus.request();
+        parts.show();
     }
 
     /** Shows a workspace. */

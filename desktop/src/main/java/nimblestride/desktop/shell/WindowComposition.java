@@ -73,7 +73,7 @@ final class WindowComposition {
     private final DraftSession drafts = new DraftSession(status);
     private final WindowSound sound;
     private final Heading heading;
-    final DeskFocus focus;
+    private final DeskFocus focus;
     private final ImportView importing;
     private final Workspaces workspaces = new Workspaces();
     private final ListenWorkspace listen;
@@ -95,7 +95,6 @@ final class WindowComposition {
             Clock clock,
             LongSupplier nanos,
             DefectLog defects) {
-        Typefaces.load();
         this.stage = stage;
         Path home = startup.home();
         Settings.Found found = startup.settings().get();
@@ -289,6 +288,15 @@ final class WindowComposition {
         help.leave();
         history.leave();
         assign.leave();
+    }
+
+    /** Shows the window, and begins what waited for it. */
+    void show() {
+        Typefaces.await();
+        frame.show();
+        Typefaces.measure();
+        sound.prepare();
+        focus.request();
     }
 
     Transport transport() {

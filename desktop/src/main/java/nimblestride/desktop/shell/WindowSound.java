@@ -79,6 +79,11 @@ final class WindowSound implements AutoCloseable {
         });
     }
 
+    /** Begins to prepare sounds; the window shows. */
+    void prepare() {
+        preparer.begin();
+    }
+
     Transport transport() {
         return transport;
     }
