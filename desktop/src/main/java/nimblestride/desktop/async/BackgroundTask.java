@@ -1,19 +1,19 @@
 package nimblestride.desktop.async;
 
 import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ExecutionException;
-import java.util.concurrent.FutureTask;
 
 /** Work that starts in the background before its result is needed, so that a window need not wait for all of it. */
 public final class BackgroundTask<T> {
-    private final FutureTask<T> task;
+    private final CompletableFuture<T> task;
 
     /** Makes the result. */
     public interface Beginning<T> {
         T make();
     }
 
-    private BackgroundTask(FutureTask<T> task) {
+    private BackgroundTask(CompletableFuture<T> task) {
         this.task = task;
     }
 
@@ -23,9 +23,23 @@ public final class BackgroundTask<T> {
      * @param name of the work, which its thread carries
      */
     public static <T> BackgroundTask<T> begin(String name, Beginning<T> beginning) {
-        FutureTask<T> task = new FutureTask<>(beginning::make);
-        Background.run(name, task);
-        return new BackgroundTask<>(task);
+        return new BackgroundTask<>(CompletableFuture.supplyAsync(beginning::make, work -> Background.run(name, work)));
+    }
+
+    /**
+     * Starts other work when this has ended, even if it failed. Work in turn leaves a processor to the window, which waits for neither
+     * yet.
+     *
+     * @param name of the other work
+     */
+    public <U> BackgroundTask<U> then(String name, Beginning<U> beginning) {
+        return new BackgroundTask<>(
+                task.handleAsync((made, failure) -> beginning.make(), work -> Background.run(name, work)));
+    }
+
+    /** Starts work without a result when this has ended, as {@link #then} does. */
+    public void thenRun(String name, Runnable work) {
+        task.whenComplete((made, failure) -> Background.run(name, work));
     }
 
     /** Returns the result, and waits until it is there. Throws what the work threw. */

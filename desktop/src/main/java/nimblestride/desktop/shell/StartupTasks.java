@@ -3,9 +3,11 @@ package nimblestride.desktop.shell;
 import java.nio.file.Path;
 import nimblestride.desktop.async.BackgroundTask;
 import nimblestride.desktop.document.library.OpenBook;
+import nimblestride.desktop.ui.look.Typefaces;
 
 /**
- * Tasks that read what a window needs from the disk, started before the window: the settings, the Book, and the draft.
+ * Tasks that read what a window needs from the disk, started before the window, one after the other: the settings, the draft, the
+ * Book, and the faces. All at once, they would take the processors from the toolkit, which starts meanwhile.
  *
  * @param home the program's folder, with drafts, settings, and the Book
  */
@@ -28,12 +30,12 @@ public record StartupTasks(
      * @param making makes the Book and returns its file, before it is opened
      */
     public static StartupTasks begin(Path home, BackgroundTask.Beginning<Path> making) {
-        return new StartupTasks(
-                home,
-                BackgroundTask.begin("reading the settings", () -> Settings.in(home)),
-                BackgroundTask.begin(
-                        "restoring your last exercise", () -> DraftSession.Found.in(home.resolve("drafts"))),
-                BackgroundTask.begin("opening the Book", () -> OpenBook.open(making.make())));
+        BackgroundTask<Settings.Found> settings = BackgroundTask.begin("reading the settings", () -> Settings.in(home));
+        BackgroundTask<DraftSession.Found> document =
+                settings.then("restoring your last exercise", () -> DraftSession.Found.in(home.resolve("drafts")));
+        BackgroundTask<OpenBook.Opened> book = document.then("opening the Book", () -> OpenBook.open(making.make()));
+        book.thenRun("loading the faces", Typefaces::await);
+        return new StartupTasks(home, settings, document, book);
     }
 
     Path file() {

@@ -12,8 +12,11 @@ import javafx.scene.text.FontWeight;
 import javafx.util.Duration;
 import nimblestride.desktop.async.Background;
 import nimblestride.formats.font.Fonts;
+import org.kordamp.ikonli.IkonResolverProvider;
+import org.kordamp.ikonli.feather.Feather;
+import org.kordamp.ikonli.javafx.JavaFXFontLoader;
 
-/** The fonts that ship with the program: Lato for text, Bravura for music. */
+/** The fonts that ship with the program: Lato for text, Bravura for music, and one of icons. */
 public final class Typefaces {
     /** The name of the text font. */
     public static final String TEXT = "Lato";
@@ -38,6 +41,7 @@ public final class Typefaces {
                     throw new UncheckedIOException(e);
                 }
             }
+            IkonResolverProvider.getInstance(JavaFXFontLoader.getInstance()).resolve(Feather.PLAY.getDescription());
         }
 
         static void touch() {
@@ -47,12 +51,7 @@ public final class Typefaces {
 
     private Typefaces() {}
 
-    /** Starts to load the fonts in the background. */
-    public static void load() {
-        Background.run("loading the faces", Loaded::touch);
-    }
-
-    /** Waits until the fonts are loaded: needed once before a stylesheet names them. */
+    /** Loads the fonts, or waits until another thread has: needed once before a stylesheet names them. */
     public static void await() {
         Loaded.touch();
     }

@@ -47,7 +47,7 @@ class PrintedPageTest {
     @BeforeAll
     static void setPage() throws Exception {
         FxToolkit.registerPrimaryStage();
-        Typefaces.load();
+        Typefaces.await();
         Exercise exercise = Examples.exercise(
                         "7/8(2+2+3), 5/8",
                         "kick every 5/16 reset bar",
