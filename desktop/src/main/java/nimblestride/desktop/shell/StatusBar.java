@@ -1,5 +1,6 @@
 package nimblestride.desktop.shell;
 
+import java.util.List;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
@@ -23,12 +24,13 @@ final class StatusBar extends HBox {
         Region between = new Region();
         HBox.setHgrow(between, Priority.ALWAYS);
         getStyleClass().add("status");
-        HBox command = new HBox(running, progress, cancel);
+        HBox command = new HBox();
         command.getStyleClass().add("status-command");
         progress.setAccessibleText("Progress");
         getChildren().setAll(happened, between, command, playing);
         commands.runningProperty().addListener((property, old, now) -> {
             command.setVisible(now.isPresent());
+            command.getChildren().setAll(now.isPresent() ? List.of(running, progress, cancel) : List.of());
             now.ifPresentOrElse(this::show, progress.progressProperty()::unbind);
         });
         command.managedProperty().bind(command.visibleProperty());

@@ -45,6 +45,7 @@ public final class BookPane extends VBox {
     private final ExerciseList list = new ExerciseList();
     private final Label empty = new WrappedLabel();
     private final VBox unopened = new VBox();
+    private final VBox whyEmpty = new VBox(empty, unopened);
     private final LatestOnly searching = new LatestOnly("searching the Book");
     private boolean showing;
 
@@ -83,7 +84,8 @@ public final class BookPane extends VBox {
                         new SmallButton("Restore a backup…", "book-restore", library::restoreBackup),
                         new SmallButton("Start a new Book…", "book-new", library::startNewBook));
         unopened.getStyleClass().add("book-unopened");
-        list.setPlaceholder(new VBox(empty, unopened));
+        // The reason comes when it is known that there is nothing to list.
+        list.setPlaceholder(new VBox());
         list.setOnMouseClicked(event -> {
             if (event.getButton() == MouseButton.PRIMARY) {
                 openSelected();
@@ -173,7 +175,7 @@ public final class BookPane extends VBox {
         unopened.setVisible(!opened);
         unopened.setManaged(!opened);
         if (!opened) {
-            empty.setText(book.problem());
+            say(book.problem());
             list.getItems().clear();
             return;
         }
@@ -195,13 +197,21 @@ public final class BookPane extends VBox {
     }
 
     private void show(Found found) {
-        empty.setText(
-                !found.problem.isEmpty()
-                        ? found.problem
-                        : search.getText().isBlank()
-                                ? "No exercises yet. Type some bars above: the Book keeps what you do."
-                                : "No matches. Try a meter (11/8, elevens), a grouping (3+3+2), or a technique (flams).");
+        if (found.exercises.isEmpty()) {
+            say(
+                    !found.problem.isEmpty()
+                            ? found.problem
+                            : search.getText().isBlank()
+                                    ? "No exercises yet. Type some bars above: the Book keeps what you do."
+                                    : "No matches. Try a meter (11/8, elevens), a grouping (3+3+2), or a technique (flams).");
+        }
         list.show(found.exercises);
+    }
+
+    /** Says in place of the list why it is empty. */
+    private void say(String why) {
+        empty.setText(why);
+        list.setPlaceholder(whyEmpty);
     }
 
     /** Marks the open exercise. */

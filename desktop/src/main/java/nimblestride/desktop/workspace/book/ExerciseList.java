@@ -122,6 +122,16 @@ final class ExerciseList extends ListView<ExerciseSummary> {
     }
 
     private static final class KeptCell extends ListCell<ExerciseSummary> {
+        private final Label name = new Label();
+        private final Label about = new Label();
+        private final VBox both = new VBox(name, about);
+
+        KeptCell() {
+            name.getStyleClass().add("entry-name");
+            about.getStyleClass().add("quiet");
+            both.setPrefWidth(0);
+        }
+
         @Override
         protected void updateItem(ExerciseSummary kept, boolean nothing) {
             super.updateItem(kept, nothing);
@@ -130,12 +140,8 @@ final class ExerciseList extends ListView<ExerciseSummary> {
                 ControlTip.off(this);
                 return;
             }
-            Label name = new Label(kept.name());
-            name.getStyleClass().add("entry-name");
-            Label about = new Label(kept.about());
-            about.getStyleClass().add("quiet");
-            VBox both = new VBox(name, about);
-            both.setPrefWidth(0);
+            name.setText(kept.name());
+            about.setText(kept.about());
             setGraphic(both);
             setAccessibleText(kept.name() + ", " + kept.about());
             ControlTip.on(this, kept.about());
