@@ -2,6 +2,7 @@ package nimblestride.benchmarks;
 
 import atlantafx.base.theme.PrimerLight;
 import java.io.BufferedReader;
+import java.io.File;
 import java.io.IOException;
 import java.io.InputStreamReader;
 import java.lang.management.ManagementFactory;
@@ -11,9 +12,11 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import javafx.animation.AnimationTimer;
 import javafx.application.Application;
 import javafx.application.Platform;
@@ -32,9 +35,10 @@ import nimblestride.sound.play.SilentOutput;
 
 /**
  * How long it takes from the start of Java until the window on the sample Book has been drawn twice, against an empty window in the
- * same theme; each in a separate program, in turn. The program starts with the flags, the class archive, and the unpacked libraries
- * that its script gives it, the empty window once with the same and once with none. The archive comes from a window that was open for
- * a few seconds, as the shortest visit leaves it. To reach: 1.2 times.
+ * same theme; each in a separate program, in turn. The program starts as its script starts it: on the Java the script has put together,
+ * with its options, the class archive, and the unpacked library. The empty window starts once like that, and once as Java usually
+ * does, with the toolkit on the module path. The archive comes from a window that was open for a few seconds, as the shortest visit
+ * leaves it. To reach: 1.2 times.
  */
 public final class StartMeasure {
     private static final int TIMES = 9;
@@ -42,8 +46,8 @@ public final class StartMeasure {
     private static final int FRAMES = 2;
     private static final int VISIT = 240;
 
-    /** The options Java gets where the program is started; benchmarks run in the folder of the project. */
-    private static final String AS_STARTED = "@packaging/window.options";
+    /** What the script made, in the folder of the project, in which benchmarks run. */
+    private static final Path MADE = Path.of("desktop", "target");
 
     private StartMeasure() {}
 
@@ -54,22 +58,22 @@ public final class StartMeasure {
         }
         Path home = Files.createTempDirectory("stride-start");
         SampleBook.make(home.resolve(StartupTasks.BOOK), LocalDate.now(Clock.systemDefaultZone()));
-        ReadyLibraries ready = ReadyLibraries.in(home.resolve("libraries"));
-        String classes = System.getProperty("java.class.path");
+        List<String> usual = List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "--module-path",
+                MADE.resolve("javafx").toString(),
+                "--add-modules",
+                "javafx.controls");
         Path archive = home.resolve("classes.jsa");
-        started(
-                home.toString(),
-                VISIT,
-                List.of(AS_STARTED, ready.flag(), "-XX:ArchiveClassesAtExit=" + archive),
-                ready.classPath());
-        List<String> kept = List.of(AS_STARTED, ready.flag(), "-XX:SharedArchiveFile=" + archive);
+        started(own("-XX:ArchiveClassesAtExit=" + archive), home.toString(), VISIT);
+        List<String> own = own("-XX:SharedArchiveFile=" + archive);
         List<Long> plain = new ArrayList<>();
         List<Long> empty = new ArrayList<>();
         List<Long> whole = new ArrayList<>();
         for (int i = 0; i < TIMES; i++) {
-            plain.add(started(EMPTY, FRAMES, List.of(), classes));
-            empty.add(started(EMPTY, FRAMES, kept, ready.classPath()));
-            whole.add(started(home.toString(), FRAMES, kept, ready.classPath()));
+            plain.add(started(usual, EMPTY, FRAMES));
+            empty.add(started(own, EMPTY, FRAMES));
+            whole.add(started(own, home.toString(), FRAMES));
         }
         print("an empty window as Java starts it", plain);
         print("an empty window as the program is started", empty);
@@ -88,14 +92,20 @@ public final class StartMeasure {
                 "%s: %,d ms (%,d to %,d)%n", what, median(times), Collections.min(times), Collections.max(times));
     }
 
-    private static long started(String what, int frames, List<String> flags, String classPath)
-            throws IOException, InterruptedException {
-        List<String> command = new ArrayList<>();
-        command.add(Path.of(System.getProperty("java.home"), "bin", "java").toString());
-        command.addAll(flags);
-        command.addAll(List.of("-cp", classPath, StartMeasure.class.getName(), what, String.valueOf(frames)));
+    /** Returns how the script starts Java. */
+    private static List<String> own(String archive) {
+        return List.of(
+                MADE.resolve("runtime").resolve("bin").resolve("java").toString(),
+                "@packaging/window.options",
+                "-Dorg.sqlite.lib.path=" + MADE.resolve("engine"),
+                archive);
+    }
+
+    private static long started(List<String> java, String what, int frames) throws IOException, InterruptedException {
+        List<String> command = new ArrayList<>(java);
+        command.addAll(List.of("-cp", withoutToolkit(), StartMeasure.class.getName(), what, String.valueOf(frames)));
         Process process = new ProcessBuilder(command)
-                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
         try (BufferedReader out =
                 new BufferedReader(new InputStreamReader(process.getInputStream(), StandardCharsets.UTF_8))) {
@@ -105,7 +115,18 @@ public final class StartMeasure {
         }
     }
 
+    /** Returns the class path; the toolkit is among the modules of Java. */
+    private static String withoutToolkit() {
+        return Arrays.stream(System.getProperty("java.class.path").split(File.pathSeparator))
+                .filter(entry -> !Path.of(entry).getFileName().toString().startsWith("javafx-"))
+                .collect(Collectors.joining(File.pathSeparator));
+    }
+
     private static void show(String what, int frames) {
+        Thread.setDefaultUncaughtExceptionHandler((thread, failure) -> {
+            failure.printStackTrace();
+            Runtime.getRuntime().halt(1);
+        });
         Optional<StartupTasks> ahead =
                 what.equals(EMPTY) ? Optional.empty() : Optional.of(StartupTasks.begin(Path.of(what)));
         Platform.startup(() -> {

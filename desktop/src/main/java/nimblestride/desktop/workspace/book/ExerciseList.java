@@ -86,8 +86,8 @@ final class ExerciseList extends ListView<ExerciseSummary> {
     }
 
     /**
-     * Scrolls in two steps, once for all that asked: the list's own scrolling would put a row at the top, so it first moves to
-     * about where the row is, and after that row is laid out, to where it is fully in view.
+     * Scrolls where it must, in two steps, once for all that asked: the list's own scrolling would put a row at the top, so it first
+     * moves to about where the row is, and after that row is laid out, to where it is fully in view.
      */
     private void bringIntoSight() {
         if (scrolling) {
@@ -97,9 +97,10 @@ final class ExerciseList extends ListView<ExerciseSummary> {
         Platform.runLater(() -> {
             scrolling = false;
             rows().ifPresent(rows -> markedRow().ifPresent(row -> {
-                for (int i = 0; i < 2; i++) {
-                    layout();
+                layout();
+                for (int i = 0; i < 2 && !isWhole(rows, row); i++) {
                     rows.scrollTo(row);
+                    layout();
                 }
             }));
         });
@@ -115,6 +116,11 @@ final class ExerciseList extends ListView<ExerciseSummary> {
         IndexedCell<?> first = rows.getFirstVisibleCell();
         IndexedCell<?> last = rows.getLastVisibleCell();
         return first != null && last != null && first.getIndex() <= row && row <= last.getIndex();
+    }
+
+    private static boolean isWhole(VirtualFlow<?> rows, int row) {
+        IndexedCell<?> cell = isInSight(rows, row) ? rows.getCell(row) : null;
+        return cell != null && cell.getLayoutY() >= 0 && cell.getLayoutY() + cell.getHeight() <= rows.getHeight();
     }
 
     private Optional<VirtualFlow<?>> rows() {
