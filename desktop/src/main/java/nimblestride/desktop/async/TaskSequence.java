@@ -8,14 +8,33 @@ import java.util.concurrent.Future;
 
 /** Runs tasks in the background one after the other, in the order given. Any thread may add a task. */
 public final class TaskSequence implements Executor {
+    /** Until the frame that shows an edit is drawn, and with it what follows from the edit. */
+    private static final Duration FRAME = Duration.ofMillis(40);
+
     private final String name;
+    private final Duration pause;
     private final Deque<Runnable> waiting = new ArrayDeque<>();
     private Future<?> running;
     private boolean closed;
 
     /** @param name of the thread while it runs a task */
     public TaskSequence(String name) {
+        this(name, Duration.ZERO);
+    }
+
+    private TaskSequence(String name, Duration pause) {
         this.name = name;
+        this.pause = pause;
+    }
+
+    /**
+     * Returns a sequence that waits for 40 ms when it has had nothing to do, so that what it does for an edit leaves the processors to
+     * the frame that shows it.
+     *
+     * @param name of the thread while it runs a task
+     */
+    public static TaskSequence afterTheFrame(String name) {
+        return new TaskSequence(name, FRAME);
     }
 
     /** Adds a task; after {@link #cancel} or {@link #finish} it does nothing. */
@@ -31,6 +50,7 @@ public final class TaskSequence implements Executor {
     }
 
     private void runAll() {
+        pause();
         for (Runnable task = next(); task != null; task = next()) {
             try {
                 task.run();
@@ -38,6 +58,18 @@ public final class TaskSequence implements Executor {
                 // The next task runs all the same.
                 DefectReporter.report(e);
             }
+        }
+    }
+
+    /** Waits for the frame; to finish, or to cancel, cuts it short. */
+    private synchronized void pause() {
+        long end = System.nanoTime() + pause.toNanos();
+        try {
+            for (long left = pause.toMillis(); !closed && left > 0; left = (end - System.nanoTime()) / 1_000_000) {
+                wait(left);
+            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
         }
     }
 
@@ -66,6 +98,7 @@ public final class TaskSequence implements Executor {
      */
     public synchronized boolean finish(Duration time) throws InterruptedException {
         closed = true;
+        notifyAll();
         long end = System.nanoTime() + time.toNanos();
         for (long left = time.toMillis(); running != null && left > 0; left = (end - System.nanoTime()) / 1_000_000) {
             wait(left);

@@ -15,7 +15,7 @@ public final class Autosave implements AutoCloseable {
     private final DraftStore drafts;
     private final Status problems;
     private final AtomicReference<Draft> waiting = new AtomicReference<>();
-    private final TaskSequence writing = new TaskSequence("autosave");
+    private final TaskSequence writing = TaskSequence.afterTheFrame("autosave");
 
     /** @param problems shows, on any thread, why a draft can't be written */
     public Autosave(DraftStore drafts, Status problems) {

@@ -36,7 +36,7 @@ public final class BookAutosave implements AutoCloseable {
     private final ExerciseDocument document;
     private final OpenBook book;
     private final Status status;
-    private final TaskSequence writing = new TaskSequence("saving in the Book");
+    private final TaskSequence writing = TaskSequence.afterTheFrame("saving in the Book");
     private final PauseTransition anotherTry = new PauseTransition(BEFORE_ANOTHER_TRY);
     /** The last state of each exercise that is not written yet, in the order in which they came; guarded by itself. */
     private final Map<UUID, Waiting> waiting = new LinkedHashMap<>();
