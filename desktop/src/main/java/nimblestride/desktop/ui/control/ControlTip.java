@@ -26,8 +26,8 @@ public final class ControlTip {
 
     /** Gives a node an explanation, in place of the last one. */
     public static void on(Node node, String text) {
-        node.setAccessibleHelp(text);
         onAsking(node, () -> text);
+        node.setAccessibleHelp(text);
     }
 
     /**
@@ -38,6 +38,7 @@ public final class ControlTip {
     public static void onAsking(Node node, Supplier<String> text) {
         ControlTip hint = of(node);
         hint.said = text;
+        node.setAccessibleHelp(null);
         if (hint.shown != null) {
             hint.comeTo(node);
         }
@@ -49,7 +50,7 @@ public final class ControlTip {
      *
      * @param otherwise shown where there is no explanation, so that nobody waits for it
      */
-    public static void setText(Node node, String otherwise) {
+    public static void show(Node node, String otherwise) {
         ControlTip hint = of(node);
         if (hint.tooltip == null) {
             Tooltip tooltip = made();

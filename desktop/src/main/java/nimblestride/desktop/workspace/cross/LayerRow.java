@@ -184,9 +184,9 @@ final class LayerRow {
                 ofLayer.layer().reset().equals(Reset.NEVER)
                         ? String.format(Locale.ROOT, "%,d-bar cycle", bars)
                         : "restarts");
-        ControlTip.on(
+        ControlTip.onAsking(
                 back,
-                "Called: "
+                () -> "Called: "
                         + Crossing.of(ofLayer.layer(), exercise.phrase()).kind().title());
     }
 }

@@ -169,7 +169,7 @@ final class FindingCard extends FittedColumn {
             goToNextBar();
             event.consume();
         } else if (event.getCode() == KeyCode.I && !event.isShortcutDown()) {
-            ControlTip.setText(this, NO_TERMS);
+            ControlTip.show(this, NO_TERMS);
             event.consume();
         } else if (event.isShortcutDown() && event.getCode() == KeyCode.C) {
             copy();

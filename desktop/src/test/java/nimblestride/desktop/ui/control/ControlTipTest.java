@@ -82,14 +82,14 @@ class ControlTipTest extends OnStage {
         interact(() -> {
             ControlTip.on(one, "first");
             one.requestFocus();
-            ControlTip.setText(one, "nothing to say");
+            ControlTip.show(one, "nothing to say");
         });
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("first");
         type(KeyCode.RIGHT);
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).isEmpty();
         interact(() -> {
             one.requestFocus();
-            ControlTip.setText(one, "nothing to say");
+            ControlTip.show(one, "nothing to say");
         });
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("first");
         interact(other::requestFocus);
@@ -97,7 +97,7 @@ class ControlTipTest extends OnStage {
         interact(() -> {
             ControlTip.off(one);
             one.requestFocus();
-            ControlTip.setText(one, "nothing to say");
+            ControlTip.show(one, "nothing to say");
         });
         assertThat(WaitForAsyncUtils.asyncFx(this::said).get()).contains("nothing to say");
     }
