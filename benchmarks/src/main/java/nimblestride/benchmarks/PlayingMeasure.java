@@ -6,11 +6,13 @@ import java.nio.file.Path;
 import java.util.concurrent.TimeUnit;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.time.value.Tempo;
+import nimblestride.sound.kit.Sounds;
 import nimblestride.sound.play.Player;
 import nimblestride.sound.play.PlayerStatus;
 import nimblestride.sound.play.SoundCards;
 import nimblestride.sound.recorded.RecordedKit;
 import nimblestride.sound.render.PlaybackRequest;
+import nimblestride.sound.render.SoundPreparation;
 
 /**
  * Plays eight layers in real time while one core is kept busy, changes the tempo every two seconds, and reports how often the
@@ -30,7 +32,10 @@ public final class PlayingMeasure {
         busy.setDaemon(true);
         busy.start();
         Exercise exercise = EightLayers.exercise();
-        try (Player player = new Player(new SoundCards(), RecordedKit::shipped)) {
+        Sounds kit = RecordedKit::shipped;
+        try (Player player = new Player(new SoundCards(), kit)) {
+            // As the window does once edits pause.
+            SoundPreparation.prepare(EightLayers.take(), kit.at(player.sampleRate()), () -> true);
             player.start(EightLayers.take());
             for (int i = 0; i < minutes * 30; i++) {
                 TimeUnit.SECONDS.sleep(2);

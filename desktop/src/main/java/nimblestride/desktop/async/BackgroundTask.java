@@ -27,8 +27,7 @@ public final class BackgroundTask<T> {
     }
 
     /**
-     * Starts other work when this has ended, even if it failed. Work in turn leaves a processor to the window, which waits for neither
-     * yet.
+     * Starts other work when this has ended, even if it failed. Work in turn leaves the other processors to what nobody can do ahead.
      *
      * @param name of the other work
      */
