@@ -15,6 +15,12 @@ import nimblestride.sound.room.Room;
 final class OutputFeeder implements Runnable {
     static final int BLOCK = 256;
 
+    /**
+     * How many samples must be ready before the first is written. An output fills its buffer at once, and the first blocks take longest
+     * to render: with fewer, the sound broke off after a fiftieth of a second.
+     */
+    static final int READY = 16 * BLOCK;
+
     /** How long it takes from silence to full volume, in seconds: slow enough not to click. */
     private static final float SECONDS_TO_GLIDE = 0.05f;
 
@@ -79,7 +85,7 @@ final class OutputFeeder implements Runnable {
     @Override
     public void run() {
         try {
-            while (!stopping && ahead.inStock() < 4 * BLOCK) {
+            while (!stopping && ahead.inStock() < READY) {
                 LockSupport.parkNanos(NANOS_PER_LOOK);
             }
             while (!stopping || loudness > 0) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.sun.management.ThreadMXBean;
 import java.lang.management.ManagementFactory;
+import java.util.concurrent.atomic.AtomicLong;
 import nimblestride.core.kit.stroke.Dynamic;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.sound.recorded.RecordedKit;
@@ -16,7 +17,7 @@ class OutputFeederTest {
 
     /** An output that allocates nothing and takes everything at once. */
     private static final class Sink implements AudioOutput {
-        private long written;
+        private final AtomicLong written = new AtomicLong();
         private int loudest;
 
         @Override
@@ -44,17 +45,17 @@ class OutputFeederTest {
             for (int i = 1; i < length; i += 2) {
                 loudest = Math.max(loudest, Math.abs(samples[i]));
             }
-            written += length / 2;
+            written.addAndGet(length / 2);
         }
 
         @Override
         public long heard() {
-            return Math.max(0, written - 1);
+            return Math.max(0, written.get() - 1);
         }
 
         @Override
         public void close() {
-            written = 0;
+            written.set(0);
         }
     }
 
@@ -123,6 +124,32 @@ class OutputFeederTest {
         speaker.turn();
         assertThat(speaker.heard()).isEqualTo(heard + OutputFeeder.BLOCK);
         assertThat(speaker.gaps()).isEqualTo(1);
+    }
+
+    /** What is ready then fills the output's buffer, and is still half as much again. */
+    @Test
+    void itBeginsWhenEnoughIsReady() throws InterruptedException {
+        assertThat(OutputFeeder.READY)
+                .isGreaterThan((int) (1.5 * AudioOutput.BUFFERED_SECONDS * AudioOutput.USUAL_RATE));
+        SampleRingBuffer ahead = new SampleRingBuffer();
+        float[] block = new float[OutputFeeder.BLOCK];
+        while (ahead.inStock() < OutputFeeder.READY - OutputFeeder.BLOCK) {
+            ahead.put(block, OutputFeeder.BLOCK);
+        }
+        Sink sink = new Sink();
+        OutputFeeder speaker = new OutputFeeder(ahead, new LiveHits(), () -> sink, 1);
+        Thread playing = new Thread(speaker);
+        playing.start();
+        while (playing.getState() != Thread.State.TIMED_WAITING && sink.written.get() == 0) {
+            Thread.onSpinWait();
+        }
+        assertThat(sink.written.get()).isZero();
+        ahead.put(block, OutputFeeder.BLOCK);
+        while (sink.written.get() < OutputFeeder.READY) {
+            Thread.onSpinWait();
+        }
+        speaker.stop();
+        playing.join();
     }
 
     @Test
