@@ -270,7 +270,7 @@ class PracticeStoryTest extends WindowStory {
         retype("#today-minutes", "4");
         assertThat(shows("Type minutes from 5 to 240")).isTrue();
         retype("#today-minutes", "60");
-        clickOn("#today-open-1");
+        fire("#today-open-1");
         until(() ->
                 exercise().name().equals("Forgotten Ferry") || exercise().name().equals("Lantern Call"));
         retype("#rest-minutes", "45");
