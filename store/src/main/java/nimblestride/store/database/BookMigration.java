@@ -6,6 +6,7 @@ import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.FileAlreadyExistsException;
+import java.nio.file.FileSystemException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
@@ -42,12 +43,24 @@ final class BookMigration {
         Path beside = Backups.beside(file);
         try {
             migrate(Database.in(beside), 0);
-            Files.move(beside, file);
+            name(beside, file);
         } catch (FileAlreadyExistsException e) {
             // Another window was quicker; its Book is opened.
         } finally {
             Files.deleteIfExists(beside);
             Files.deleteIfExists(beside.resolveSibling(beside.getFileName() + "-journal"));
+        }
+    }
+
+    /** Gives a Book its name, unless there is one. A link finds that out as it is made; a move looks first, and then moves. */
+    private static void name(Path made, Path file) throws IOException {
+        try {
+            Files.createLink(file, made);
+        } catch (FileAlreadyExistsException e) {
+            throw e;
+        } catch (UnsupportedOperationException | FileSystemException e) {
+            // A disk without links.
+            Files.move(made, file);
         }
     }
 
