@@ -53,8 +53,7 @@ class ImportStoryTest extends WindowStory {
         until(this::isReady);
         assertThat(exercise().name()).isEqualTo(before);
         assertThat(shows("with a spread of")).isTrue();
-        ComboBox<Optional<Voice>> sound = lookup("#sound-0").query();
-        interact(() -> sound.setValue(Optional.empty()));
+        interact(() -> lookup("#sound-0").<ComboBox<Optional<Voice>>>query().setValue(Optional.empty()));
         until(() -> isReady() && shows("No voice chosen for key 44"));
         clickOn("#bring-take");
         until(() -> exercise().name().equals("evening-rehearsal"));
