@@ -43,7 +43,7 @@ final class BookMigration {
         Path beside = Backups.beside(file);
         try {
             migrate(Database.in(beside), 0);
-            name(beside, file);
+            moveUnlessThereIsOne(beside, file);
         } catch (FileAlreadyExistsException e) {
             // Another window was quicker; its Book is opened.
         } finally {
@@ -52,14 +52,14 @@ final class BookMigration {
         }
     }
 
-    /** Gives a Book its name, unless there is one. A link finds that out as it is made; a move looks first, and then moves. */
-    private static void name(Path made, Path file) throws IOException {
+    /** Gives a Book its name, unless another has it. A link finds that out as it is made; a move looks first, and then moves. */
+    private static void moveUnlessThereIsOne(Path made, Path file) throws IOException {
         try {
             Files.createLink(file, made);
         } catch (FileAlreadyExistsException e) {
             throw e;
         } catch (UnsupportedOperationException | FileSystemException e) {
-            // A disk without links.
+            // This disk has no links.
             Files.move(made, file);
         }
     }
