@@ -7,7 +7,6 @@ import nimblestride.core.language.text.CountText;
 import nimblestride.core.time.counting.Counting;
 import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.reading.Reading;
@@ -80,7 +79,7 @@ final class BarsJson {
             ObjectNode written = beats.addObject();
             written.put("bar", number++);
             ArrayNode starts = written.putArray("starts");
-            Beats.of(bar).starts().forEach(start -> starts.add(start.toString()));
+            bar.beats().starts().forEach(start -> starts.add(start.toString()));
         }
     }
 

@@ -112,7 +112,7 @@ final class ClickTrack {
     }
 
     private static void beats(Part part, boolean onlyLong, Found found) {
-        Beats beats = Beats.of(part.bar);
+        Beats beats = part.bar.beats();
         List<NoteValue> starts = beats.starts();
         for (int beat = 0; beat < starts.size(); beat++) {
             if (!onlyLong || beats.isLong(beat)) {
@@ -123,7 +123,7 @@ final class ClickTrack {
 
     /** Finds the middle of each even beat; in uneven beats, the unit in or just before the middle. */
     private static void offBeats(Part part, Found found) {
-        Beats beats = Beats.of(part.bar);
+        Beats beats = part.bar.beats();
         NoteValue unit = part.bar.meter().unit();
         List<NoteValue> starts = beats.starts();
         for (int beat = 0; beat < starts.size(); beat++) {

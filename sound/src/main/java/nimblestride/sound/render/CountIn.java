@@ -10,7 +10,6 @@ import nimblestride.core.time.counting.CountingSystem;
 import nimblestride.core.time.counting.SpokenSyllable;
 import nimblestride.core.time.counting.Subdivision;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.sound.render.ClickSettings.Level;
 
@@ -53,7 +52,7 @@ public record CountIn(int bars, Counting counting, Subdivision subdivision) {
         Map<NoteValue, Level> clicks = new TreeMap<>();
         NoteValue end = length(bar, within);
         List<SpokenSyllable> said = counting.count(bar, subdivision);
-        Set<NoteValue> beats = Set.copyOf(Beats.of(bar).starts());
+        Set<NoteValue> beats = Set.copyOf(bar.beats().starts());
         for (int round = 0; round <= bars; round++) {
             for (SpokenSyllable syllable : said) {
                 NoteValue at = bar.length().times(round).plus(syllable.at());

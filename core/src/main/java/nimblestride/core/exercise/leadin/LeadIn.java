@@ -18,7 +18,6 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -122,7 +121,7 @@ public final class LeadIn {
         }
         List<Placement> foot = new ArrayList<>();
         for (int bar = 0; bars.startOf(bar).compareTo(third) < 0; bar++) {
-            for (NoteValue at : Beats.of(bars.bar(bar)).starts()) {
+            for (NoteValue at : bars.bar(bar).beats().starts()) {
                 foot.add(new Placement(bar, at, Stroke.NORMAL));
             }
         }

@@ -12,7 +12,6 @@ import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
 import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -31,7 +30,7 @@ public final class PlainBeat {
 
     private static Optional<NoteValue> evenBeat(Phrase phrase) {
         List<Optional<NoteValue>> beats = phrase.kinds().stream()
-                .map(bar -> Beats.of(bar).even())
+                .map(bar -> bar.beats().even())
                 .distinct()
                 .toList();
         boolean sameUnit = phrase.kinds().stream()
@@ -51,7 +50,7 @@ public final class PlainBeat {
 
     private static NoteValue hat(Bar bar) {
         NoteValue unit = bar.meter().unit();
-        return Beats.of(bar)
+        return bar.beats()
                 .even()
                 .filter(unit::equals)
                 .map(beat -> beat.dividedBy(2))
@@ -63,7 +62,7 @@ public final class PlainBeat {
         List<Placement> snare = new ArrayList<>();
         for (int number = 0; number < phrase.bars().size(); number++) {
             Bar bar = phrase.bars().get(number);
-            List<NoteValue> beats = Beats.of(bar).starts();
+            List<NoteValue> beats = bar.beats().starts();
             for (int beat = 0; beat < beats.size(); beat++) {
                 (beat % 2 == 0 ? kick : snare).add(new Placement(number, beats.get(beat), Stroke.NORMAL));
             }

@@ -8,7 +8,6 @@ import nimblestride.core.layer.crossing.Displacement;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Riff;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.value.NoteValue;
 
@@ -27,7 +26,7 @@ public final class DisplacementFamily {
         Bar bar = exercise.phrase().bars().get(0);
         NoteValue unit = Displacement.unit(layer, exercise.phrase());
         NoteValue cycle = Riff.of(layer.pattern()).map(Riff::length).orElse(bar.length());
-        NoteValue beat = Beats.of(bar).pulse();
+        NoteValue beat = bar.beats().pulse();
         List<NoteValue> offsets = new ArrayList<>(steps(unit, cycle));
         offsets.sort(Comparator.comparingLong((NoteValue offset) -> depth(offset, beat))
                 .thenComparing(Comparator.naturalOrder()));
@@ -54,7 +53,7 @@ public final class DisplacementFamily {
                         .map(offset -> Family.member(
                                 exercise,
                                 begun(exercise, offset),
-                                depthInWords(depth(offset, Beats.of(bar).pulse())),
+                                depthInWords(depth(offset, bar.beats().pulse())),
                                 exercise.withLayer(index, layer.withOffset(offset))))
                         .toList());
     }

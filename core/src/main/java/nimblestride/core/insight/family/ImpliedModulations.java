@@ -12,7 +12,6 @@ import nimblestride.core.layer.pattern.CellPart;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Riff;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteValue;
 
 /**
@@ -115,7 +114,7 @@ public final class ImpliedModulations {
                 .map(Riff::length)
                 .orElseThrow(() -> new InvalidValueException(
                         exercise.layerNames().get(index) + " has no pulse of its own to put a backbeat on"));
-        NoteValue written = Beats.of(exercise.phrase().bars().get(0)).pulse();
+        NoteValue written = exercise.phrase().bars().get(0).beats().pulse();
         NoteValue late = exercise.layers().get(index).offset();
         List<Family.Member> members = new ArrayList<>();
         for (BackBeat backBeat : BackBeat.values()) {

@@ -24,7 +24,6 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Reset;
 import nimblestride.core.layer.pattern.Span;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -100,7 +99,7 @@ final class LayerDetails {
             return new CrossingFact.Against.Pulse(pulse.get());
         }
         List<Optional<NoteValue>> beats = phrase.kinds().stream()
-                .map(bar -> Beats.of(bar).even())
+                .map(bar -> bar.beats().even())
                 .distinct()
                 .toList();
         return beats.size() == 1 && beats.get(0).isPresent()

@@ -3,7 +3,6 @@ package nimblestride.core.kit.band;
 import java.util.ArrayList;
 import java.util.List;
 import nimblestride.core.kit.band.BandNote.Player;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -72,7 +71,7 @@ public record BackingBand(Line line, BandKey key, BandTime time) {
         }
         List<NoteValue> strokes = time instanceof BandTime.Riff && !riff.isEmpty()
                 ? riff.stream().map(at -> at.minus(from)).toList()
-                : Beats.of(phrase.bar(bar)).starts();
+                : phrase.bar(bar).beats().starts();
         return List.of(new Measure(from, to.minus(from), bar, strokes));
     }
 

@@ -66,14 +66,14 @@ public record BarByBar(long hits, long onTheBeat) {
     /** Returns how a layer sits against the beats of the first bars; see {@link #of}. */
     static List<BarByBar> onBeats(LayerTimeline timeline, Phrase phrase, long bars, int most) {
         List<NoteValue> lengths = phrase.kinds().stream()
-                .map(Beats::of)
+                .map(Bar::beats)
                 .flatMap(beats -> IntStream.range(0, beats.count()).mapToObj(beats::length))
                 .distinct()
                 .toList();
         Grid grid = timeline.grid().and(phrase.grid()).and(Grid.of(lengths));
         return new Walk(timeline.on(grid), phrase, bar -> {
                     Set<Long> starts =
-                            Beats.of(bar).starts().stream().map(grid::count).collect(Collectors.toSet());
+                            bar.beats().starts().stream().map(grid::count).collect(Collectors.toSet());
                     return starts::contains;
                 })
                 .through(bars, most);
@@ -106,10 +106,11 @@ public record BarByBar(long hits, long onTheBeat) {
         List<BarByBar> through(long bars, int most) {
             List<BarByBar> through = new ArrayList<>();
             IdentityHashMap<Bar, InUnits> known = new IdentityHashMap<>();
+            Function<Bar, InUnits> inUnits = this::inUnits;
             long start = 0;
             long looked = 0;
             for (long number = 0; number < bars; number++) {
-                InUnits bar = known.computeIfAbsent(phrase.bar(number), this::inUnits);
+                InUnits bar = known.computeIfAbsent(phrase.bar(number), inUnits);
                 long end = ExactMath.add(start, bar.length);
                 long hits = 0;
                 long on = 0;

@@ -8,7 +8,6 @@ import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.layer.alignment.Alignment;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -54,7 +53,7 @@ public record CrossBarPulse(NoteValue pulse, long home, List<BarByBar> bars) {
             return Optional.empty();
         }
         boolean uneven =
-                phrase.kinds().stream().allMatch(bar -> Beats.of(bar).even().isEmpty());
+                phrase.kinds().stream().allMatch(bar -> bar.beats().even().isEmpty());
         boolean wholeUnits = phrase.kinds().stream()
                 .allMatch(bar -> every.value().isMultipleOf(bar.meter().unit()));
         return uneven && wholeUnits ? Optional.of(every.value()) : Optional.empty();

@@ -126,7 +126,7 @@ public record Crossing(Kind kind, Optional<Ratio> ratio, Optional<Spread> spread
 
         private static Optional<NoteValue> commonBeat(Phrase phrase) {
             List<Optional<NoteValue>> beats = phrase.kinds().stream()
-                    .map(bar -> Beats.of(bar.meter()).even())
+                    .map(bar -> Bar.of(bar.meter()).beats().even())
                     .distinct()
                     .toList();
             return beats.size() == 1 ? beats.get(0) : Optional.empty();

@@ -3,7 +3,6 @@ package nimblestride.core.layer.modulation;
 import java.util.List;
 import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -47,12 +46,12 @@ public record Modulation(Tempo before, Pivot pivot, Phrase oldBars, Phrase newBa
 
     /** Returns the beat before the change, in old values. */
     public NoteValue oldBeat() {
-        return Beats.of(oldBars.bars().get(0)).pulse();
+        return oldBars.bars().get(0).beats().pulse();
     }
 
     /** Returns the beat after the change, in new values. */
     public NoteValue newBeat() {
-        return Beats.of(newBars.bars().get(0)).pulse();
+        return newBars.bars().get(0).beats().pulse();
     }
 
     /** Returns the new beat in old values: accent it before the change, and the new tempo can be heard coming. */

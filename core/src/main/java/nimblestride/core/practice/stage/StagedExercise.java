@@ -29,7 +29,6 @@ import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.layer.pattern.Placement;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
 
@@ -167,7 +166,7 @@ public final class StagedExercise {
             Bar bar = phrase.bars().get(number);
             most -= bar.meter().units();
             checkCount(most);
-            List<NoteValue> beats = Beats.of(bar).starts();
+            List<NoteValue> beats = bar.beats().starts();
             for (int unit = 0; unit < bar.meter().units(); unit++) {
                 NoteValue at = bar.meter().unit().times(unit);
                 Stroke stroke = beats.contains(at) ? Stroke.ACCENT : Stroke.NORMAL;

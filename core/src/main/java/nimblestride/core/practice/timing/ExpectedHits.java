@@ -12,7 +12,6 @@ import nimblestride.core.kit.voice.Voice;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.CountPosition;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.NoteValue;
@@ -82,7 +81,7 @@ public final class ExpectedHits {
         NoteValue position = hit.at().minus(phrase.startOf(number));
         ExpectedHit.Spot spot = new ExpectedHit.Spot(
                 (int) (number % written.bars().size()),
-                Beats.of(bar).at(position),
+                bar.beats().at(position),
                 hit.at().remainder(written.length()),
                 new CountPosition(bar.meter(), position).toString());
         return new ExpectedHit(

@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteValue;
 
 /**
@@ -87,7 +86,7 @@ public record Subdivision(Optional<NoteValue> value, List<Integer> notes) {
 
     /** Returns the beats of a bar with their notes. */
     List<Slot> beatSlots(Bar bar) {
-        return slots(bar, Beats.of(bar).sizes());
+        return slots(bar, bar.beats().sizes());
     }
 
     private List<Slot> slots(Bar bar, List<Integer> sizes) {

@@ -8,9 +8,20 @@ import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.time.value.NoteValue;
 
 /** A meter with its grouping. */
-public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
-    /** @throws InvalidValueException if the grouping does not fill the bar */
-    public Bar {
+public final class Bar implements PhrasePart {
+    private final Meter meter;
+    private final Grouping grouping;
+    /** Worked out when they are first asked for. Threads that ask at once work out the same. */
+    private Beats beats;
+
+    /**
+     * Creates a bar.
+     *
+     * @throws InvalidValueException if the grouping does not fill the bar
+     */
+    public Bar(Meter meter, Grouping grouping) {
+        this.meter = meter;
+        this.grouping = grouping;
         long given = grouping.units();
         int needed = meter.units();
         if (given != needed) {
@@ -20,10 +31,29 @@ public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
 
     /** Returns a bar of a meter in its default grouping. */
     public static Bar of(Meter meter) {
-        return new Bar(meter, meter.defaultGrouping());
+        return meter.usualBar();
     }
 
-    // By hand, as in Meter and Grouping: what Java builds for a record slows each report down (decision 39).
+    /** Returns its meter. */
+    public Meter meter() {
+        return meter;
+    }
+
+    /** Returns its grouping. */
+    public Grouping grouping() {
+        return grouping;
+    }
+
+    /** Returns its beats: what the foot taps. */
+    public Beats beats() {
+        Beats found = beats;
+        if (found == null) {
+            found = Beats.of(this);
+            beats = found;
+        }
+        return found;
+    }
+
     @Override
     public boolean equals(Object other) {
         return other instanceof Bar bar && meter.equals(bar.meter) && grouping.equals(bar.grouping);
@@ -147,5 +177,11 @@ public record Bar(Meter meter, Grouping grouping) implements PhrasePart {
             units += size;
         }
         return starts;
+    }
+
+    /** Returns the meter with its grouping, as a user types it: {@code 7/8 (2+2+3)}. */
+    @Override
+    public String toString() {
+        return meter + " (" + grouping + ")";
     }
 }

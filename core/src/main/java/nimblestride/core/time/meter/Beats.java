@@ -30,7 +30,7 @@ public final class Beats {
     }
 
     /** Returns the beats of a bar in its grouping. */
-    public static Beats of(Bar bar) {
+    static Beats of(Bar bar) {
         NoteValue unit = bar.meter().unit();
         List<Integer> groups = bar.grouping().sizes();
         boolean threes = groups.stream().allMatch(size -> size == THREES);
@@ -43,11 +43,6 @@ public final class Beats {
             groups.forEach(size -> sizes.addAll(within(size, unit)));
         }
         return new Beats(unit, List.copyOf(sizes));
-    }
-
-    /** Returns the beats of a bar of a meter in its default grouping. */
-    public static Beats of(Meter meter) {
-        return of(Bar.of(meter));
     }
 
     private static List<Integer> within(int size, NoteValue unit) {

@@ -17,9 +17,9 @@ import nimblestride.core.time.value.NoteValue;
  * <p>The unit of a meter is one over the least common multiple of the denominators: {@code 4/4+1/16} is counted in
  * sixteenths and holds 17.
  *
- * @param terms at least one
+ * <p>What follows from the terms is worked out once: every layer asks for it in every bar.
  */
-public record Meter(List<Term> terms) {
+public final class Meter {
     /** The most units in one bar. */
     public static final int MAX_UNITS = 10_000;
 
@@ -69,9 +69,21 @@ public record Meter(List<Term> terms) {
         }
     }
 
-    /** @throws InvalidValueException if there is no term, too many numbers, or too many units */
-    public Meter {
-        terms = List.copyOf(terms);
+    private final List<Term> terms;
+    private final NoteValue unit;
+    private final NoteValue length;
+    private final int units;
+    /** Worked out when it is first asked for. Threads that ask at once work out the same. */
+    private Bar usualBar;
+
+    /**
+     * Creates a signature.
+     *
+     * @param terms at least one
+     * @throws InvalidValueException if there is no term, too many numbers, or too many units
+     */
+    public Meter(List<Term> terms) {
+        this.terms = List.copyOf(terms);
         if (terms.isEmpty()) {
             throw new InvalidValueException("a meter needs at least one term, such as 7/8");
         }
@@ -80,17 +92,27 @@ public record Meter(List<Term> terms) {
                     "a signature holds up to " + MAX_NUMERATORS + " top numbers; write several bars instead");
         }
         long denominator = commonDenominator(terms);
-        double units = terms.stream()
+        double count = terms.stream()
                 .mapToDouble(term -> (double) term.count() * denominator / term.denominator())
                 .sum();
-        if (units > MAX_UNITS) {
+        if (count > MAX_UNITS) {
             throw new InvalidValueException(String.format(
                     Locale.ROOT,
                     "a bar holds up to %,d units; this one has %,.0f of 1/%d",
                     MAX_UNITS,
-                    units,
+                    count,
                     denominator));
         }
+        this.unit = NoteValue.of(1, denominator);
+        this.length = terms.stream()
+                .map(term -> NoteValue.of(term.count(), term.denominator()))
+                .reduce(NoteValue.ZERO, NoteValue::plus);
+        this.units = ExactMath.toInt(length.wholePartsOf(unit));
+    }
+
+    /** Returns the terms of the sum, one or more. */
+    public List<Term> terms() {
+        return terms;
     }
 
     @Override
@@ -139,19 +161,17 @@ public record Meter(List<Term> terms) {
 
     /** Returns the value of one unit. */
     public NoteValue unit() {
-        return NoteValue.of(1, commonDenominator(terms));
+        return unit;
     }
 
     /** Returns how long a bar lasts. */
     public NoteValue length() {
-        return terms.stream()
-                .map(term -> NoteValue.of(term.count(), term.denominator()))
-                .reduce(NoteValue.ZERO, NoteValue::plus);
+        return length;
     }
 
     /** Returns how many units fill a bar. */
     public int units() {
-        return ExactMath.toInt(length().wholePartsOf(unit()));
+        return units;
     }
 
     /**
@@ -169,10 +189,23 @@ public record Meter(List<Term> terms) {
      * of a sum are inner bars where each lasts a quarter or longer: {@code 6/4+5/4}, but not {@code 4/4+1/16}.
      */
     public Grouping defaultGrouping() {
-        long denominator = commonDenominator(terms);
+        return usualBar().grouping();
+    }
+
+    /** Returns a bar in the default grouping. */
+    Bar usualBar() {
+        Bar usual = usualBar;
+        if (usual == null) {
+            usual = new Bar(this, groupByDefault());
+            usualBar = usual;
+        }
+        return usual;
+    }
+
+    private Grouping groupByDefault() {
         List<List<Integer>> inner = new ArrayList<>();
         for (Term term : terms) {
-            int factor = ExactMath.toInt(denominator / term.denominator());
+            int factor = ExactMath.toInt(unit.denominator() / term.denominator());
             inner.add(
                     DefaultGrouping.of(term).stream().map(size -> size * factor).toList());
         }

@@ -17,7 +17,6 @@ import nimblestride.core.layer.crossing.BarByBar.Sits;
 import nimblestride.core.layer.pattern.Hit;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.meter.Phrase;
@@ -181,7 +180,7 @@ class CrossingTest {
         for (int bar = 0; bar < 9; bar++) {
             NoteValue start = phrase.startOf(bar);
             List<Hit> hits = timeline.between(start, phrase.startOf(bar + 1L), 99_999);
-            List<NoteValue> beats = Beats.of(phrase.bar(bar)).starts();
+            List<NoteValue> beats = phrase.bar(bar).beats().starts();
             assertThat(bars.get(bar))
                     .isEqualTo(new BarByBar(
                             hits.size(),

@@ -13,7 +13,6 @@ import net.jqwik.api.constraints.Size;
 import nimblestride.core.language.text.CountText;
 import nimblestride.core.language.text.CountWordsText;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.meter.Grouping;
 import nimblestride.core.time.meter.Meter;
 import nimblestride.core.time.value.NoteValue;
@@ -188,7 +187,7 @@ class CountingSystemTest {
                         .split(" +"))
                 .isEqualTo(said.replace("|", "").split(" +"));
         if (countingSystem.followsBeats()) {
-            assertThat(Beats.of(read)).isEqualTo(Beats.of(bar));
+            assertThat(read.beats()).isEqualTo(bar.beats());
         } else if (groups.size() > 1) {
             assertThat(read).isEqualTo(bar);
         }

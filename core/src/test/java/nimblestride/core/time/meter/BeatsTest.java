@@ -45,7 +45,7 @@ class BeatsTest {
                 "1/8          | 1/8                   | 1/8"
             })
     void theFootTaps(String typed, String lengths, String pulse) {
-        Beats beats = Beats.of(bars(typed).bars().get(0));
+        Beats beats = bars(typed).bars().get(0).beats();
         List<String> each = new ArrayList<>();
         for (int beat = 0; beat < beats.count(); beat++) {
             each.add(beats.length(beat).toString());
@@ -61,7 +61,7 @@ class BeatsTest {
             @ForAll @IntRange(min = 1, max = 4) int power) {
         int units = groups.stream().mapToInt(Integer::intValue).sum();
         Bar bar = new Bar(Meter.of(units, 2 << power), new Grouping(groups));
-        Beats beats = Beats.of(bar);
+        Beats beats = bar.beats();
         List<NoteValue> starts = beats.starts();
         int beat = -1;
         for (int unit = 0; unit < units; unit++) {
@@ -85,7 +85,7 @@ class BeatsTest {
             @ForAll @IntRange(min = 3, max = 6) int power) {
         int units = groups.stream().mapToInt(Integer::intValue).sum();
         Bar bar = new Bar(Meter.of(units, 1 << power), new Grouping(groups));
-        Beats beats = Beats.of(bar);
+        Beats beats = bar.beats();
         assertThat(beats.starts()).containsAll(bar.groupStarts());
         assertThat(beats.sizes()).allMatch(size -> size <= (power == 3 ? 3 : 4));
         assertThat(beats.isLong(beats.count() - 1))

@@ -168,7 +168,7 @@ record RoadPicture(
 
         private void drawBeats(Bar bar, double start) {
             double unit = bar.meter().unit().toDouble();
-            Beats all = Beats.of(bar);
+            Beats all = bar.beats();
             double at = start;
             for (int beat = 0; beat < all.count(); beat++) {
                 double to = at + all.sizes().get(beat) * unit;

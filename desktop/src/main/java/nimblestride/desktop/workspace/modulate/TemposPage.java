@@ -21,7 +21,6 @@ import nimblestride.core.layer.modulation.Pivot;
 import nimblestride.core.layer.modulation.RoundedTempo;
 import nimblestride.core.layer.modulation.TempoRoute;
 import nimblestride.core.layer.modulation.TempoRoutes;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteName;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.core.time.value.Tempo;
@@ -201,7 +200,7 @@ final class TemposPage extends VBox implements Page {
     }
 
     private NoteValue feltBeat() {
-        return Beats.of(gear.exerciseProperty().get().phrase().bars().get(0)).pulse();
+        return gear.exerciseProperty().get().phrase().bars().get(0).beats().pulse();
     }
 
     private void start(Tempo tempo) {

@@ -25,7 +25,6 @@ import nimblestride.core.language.text.StickingText;
 import nimblestride.core.layer.pattern.Layer;
 import nimblestride.core.layer.pattern.Pattern;
 import nimblestride.core.time.meter.Bar;
-import nimblestride.core.time.meter.Beats;
 import nimblestride.core.time.value.NoteValue;
 import nimblestride.desktop.document.exercise.ExerciseDocument;
 import nimblestride.desktop.ui.control.Caption;
@@ -173,7 +172,7 @@ final class StickingPage extends VBox implements Page {
             Bar bar = document.exerciseProperty().get().phrase().bars().get(0);
             Sticking once = StickingText.read(rudiment.sticking());
             Sticking filled = once;
-            for (int times = rudiment.timesToFill(once.length(), Beats.of(bar).pulse()); times > 1; times--) {
+            for (int times = rudiment.timesToFill(once.length(), bar.beats().pulse()); times > 1; times--) {
                 filled = filled.then(once);
             }
             Pattern placed = new Pattern.Stuck(filled, rudiment.step());
