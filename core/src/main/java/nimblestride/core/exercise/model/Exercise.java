@@ -193,7 +193,9 @@ public record Exercise(
      * @param content from 0
      */
     public Exercise withSelected(int content) {
-        return new Exercise(name, contents, content, start, sections, playingStyle, practice, voices, recording);
+        return content == selected
+                ? this
+                : new Exercise(name, contents, content, start, sections, playingStyle, practice, voices, recording);
     }
 
     /** Returns the selected content as an exercise of its own. */

@@ -102,7 +102,7 @@ public record Alignment(
             for (int bar = 0; bar < bars; bar++) {
                 long barStart = phrase.startOnGrid(bar) * unit;
                 for (long start : cycles.like(barStart)) {
-                    long round = congruence.solve(start - barStart).orElseThrow();
+                    long round = congruence.solve(start - barStart);
                     long number = ExactMath.add(ExactMath.multiply(round, bars), bar);
                     long at = ExactMath.add(barStart, ExactMath.multiply(round, phraseLength));
                     long returnsMissed = at >= timeline.start() ? 0 : (timeline.start() - at - 1) / returnLength + 1;

@@ -1,16 +1,19 @@
 package nimblestride.core.layer.alignment;
 
-import java.util.Arrays;
 import java.util.List;
-import nimblestride.core.foundation.exact.ExactMath;
 
-/** Lists the bar lines that layers land on, and how many land on each. */
+/** The bar lines that layers land on, and how many land on each. */
 public final class Landings {
-    /** The bar of every landing of every layer, in order. */
-    private final long[] bars;
+    private static final long NONE = Long.MAX_VALUE;
 
-    private Landings(long[] bars) {
-        this.bars = bars;
+    private final long end;
+    private final List<Alignment> alignments;
+    private final int most;
+
+    private Landings(long end, List<Alignment> alignments, int most) {
+        this.end = end;
+        this.alignments = List.copyOf(alignments);
+        this.most = most;
     }
 
     /**
@@ -20,33 +23,7 @@ public final class Landings {
      * @param most landings to look at, for each layer
      */
     public static Landings before(long end, List<Alignment> alignments, int most) {
-        long[] bars = new long[ExactMath.multiply(most, alignments.size())];
-        int count = 0;
-        for (Alignment alignment : alignments) {
-            count = fill(bars, count, count + most, alignment, end);
-        }
-        long[] found = Arrays.copyOf(bars, count);
-        Arrays.sort(found);
-        return new Landings(found);
-    }
-
-    /**
-     * Writes the landings of one layer, in order, and returns the next free index. A loop, because each keystroke asks
-     * for thousands.
-     */
-    private static int fill(long[] bars, int first, int last, Alignment alignment, long end) {
-        List<Long> landings = alignment.landings();
-        long round = alignment.returnsAfter().bars();
-        int count = first;
-        for (long from = 0; !landings.isEmpty() && from < end; from = ExactMath.add(from, round)) {
-            for (long landing : landings) {
-                if (count == last || from + landing >= end) {
-                    return count;
-                }
-                bars[count++] = from + landing;
-            }
-        }
-        return count;
+        return new Landings(end, alignments, most);
     }
 
     /** Visits bar lines. */
@@ -60,15 +37,60 @@ public final class Landings {
         void visit(long bar, int layers);
     }
 
-    /** Visits the bar lines in order, each once. */
+    /** Visits the bar lines in order, each once: all layers are walked along at once, and nothing is listed. */
     public void forEach(Visitor visitor) {
-        int next;
-        for (int i = 0; i < bars.length; i = next) {
-            next = i + 1;
-            while (next < bars.length && bars[next] == bars[i]) {
-                next++;
+        Walk[] walks = alignments.stream().map(Walk::new).toArray(Walk[]::new);
+        for (long bar = first(walks); bar != NONE; bar = first(walks)) {
+            int layers = 0;
+            for (Walk walk : walks) {
+                if (walk.bar == bar) {
+                    layers++;
+                    walk.step();
+                }
             }
-            visitor.visit(bars[i], next - i);
+            visitor.visit(bar, layers);
+        }
+    }
+
+    private static long first(Walk[] walks) {
+        long first = NONE;
+        for (Walk walk : walks) {
+            first = Math.min(first, walk.bar);
+        }
+        return first;
+    }
+
+    /** Walks from landing to landing of one layer, round after round. */
+    private final class Walk {
+        private final long[] landings;
+        private final long round;
+        private long from;
+        private int next;
+        private int left = most;
+        /** Where it stands; {@link #NONE} when it is over. */
+        private long bar;
+
+        Walk(Alignment alignment) {
+            this.landings =
+                    alignment.landings().stream().mapToLong(Long::longValue).toArray();
+            this.round = alignment.returnsAfter().bars();
+            this.bar = bar();
+        }
+
+        private long bar() {
+            // The end less the start cannot overflow; the start and a landing can.
+            boolean over = landings.length == 0 || left == 0 || landings[next] >= end - from;
+            return over ? NONE : from + landings[next];
+        }
+
+        void step() {
+            left--;
+            next++;
+            if (next == landings.length) {
+                next = 0;
+                from = round >= end - from ? end : from + round;
+            }
+            bar = bar();
         }
     }
 }

@@ -1,7 +1,6 @@
 package nimblestride.core.layer.alignment;
 
 import java.math.BigInteger;
-import java.util.OptionalLong;
 import nimblestride.core.foundation.exact.ExactMath;
 import org.apache.commons.numbers.core.ArithmeticUtils;
 
@@ -36,18 +35,20 @@ final class LinearCongruence {
     }
 
     /**
-     * Returns the smallest solution from 0 up; empty if there is none.
+     * Returns the smallest solution from 0 up. Hits that can meet are looked for first ({@link ResidueClasses}), so
+     * there always is one.
      *
      * @param target may be negative
+     * @throws IllegalArgumentException if there is no solution
      */
-    OptionalLong solve(long target) {
+    long solve(long target) {
         if (target % divisor != 0) {
-            return OptionalLong.empty();
+            throw new IllegalArgumentException(divisor + " does not divide " + target);
         }
         if (modulus <= SMALL) {
-            return OptionalLong.of(Math.floorMod(target / divisor, modulus) * shortInverse % modulus);
+            return Math.floorMod(target / divisor, modulus) * shortInverse % modulus;
         }
         BigInteger k = BigInteger.valueOf(target / divisor).multiply(inverse).mod(BigInteger.valueOf(modulus));
-        return OptionalLong.of(ExactMath.toLong(k));
+        return ExactMath.toLong(k);
     }
 }

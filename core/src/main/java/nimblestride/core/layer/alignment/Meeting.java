@@ -121,7 +121,7 @@ public record Meeting(NoteValue every, long perCycle, long onsets, List<NoteValu
         }
 
         private long meetingOf(long hit, long target) {
-            long cycles = congruence.solve(ExactMath.subtract(target, hit)).orElseThrow();
+            long cycles = congruence.solve(ExactMath.subtract(target, hit));
             long moment = ExactMath.add(hit, ExactMath.multiply(cycles, one.period()));
             long begun = Math.max(one.start(), other.start());
             long missed = moment >= begun ? 0 : (begun - moment - 1) / commonCycle + 1;

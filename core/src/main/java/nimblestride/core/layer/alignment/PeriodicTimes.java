@@ -80,16 +80,10 @@ final class PeriodicTimes {
     PeriodicTimes and(PeriodicTimes other) {
         long divisor = ArithmeticUtils.gcd(period, other.period);
         ResidueClasses others = new ResidueClasses(other.residues, divisor);
-        long[] meeting = Arrays.stream(residues)
-                .filter(residue -> others.like(residue).length > 0)
-                .toArray();
-        if (meeting.length == 0) {
-            return sorted(Math.max(begin, other.begin), ExactMath.lcm(period, other.period), LongStream.empty());
-        }
         LinearCongruence congruence = new LinearCongruence(period, other.period);
         LongStream.Builder common = LongStream.builder();
         long found = 0;
-        for (long residue : meeting) {
+        for (long residue : residues) {
             long[] those = others.like(residue);
             found += those.length;
             if (found > MAX) {
@@ -97,7 +91,7 @@ final class PeriodicTimes {
                         String.format(Locale.ROOT, "they meet more than %,d times before they line up", MAX));
             }
             for (long that : those) {
-                long cycles = congruence.solve(that - residue).orElseThrow();
+                long cycles = congruence.solve(that - residue);
                 common.add(ExactMath.add(residue, ExactMath.multiply(cycles, period)));
             }
         }

@@ -2,7 +2,10 @@ package nimblestride.core.layer.alignment;
 
 import java.util.Arrays;
 
-/** Groups numbers by their remainder: hits that leave the same remainder can meet. */
+/**
+ * Groups numbers by their remainder: hits that leave the same remainder can meet. In loops, because each keystroke asks
+ * for thousands, and a division takes as long as ten other steps.
+ */
 final class ResidueClasses {
     private static final long[] NONE = {};
 
@@ -18,30 +21,30 @@ final class ResidueClasses {
      */
     ResidueClasses(long[] numbers, long divisor) {
         this.divisor = divisor;
-        this.remainders = SortedLongs.once(
-                Arrays.stream(numbers).map(number -> number % divisor).toArray());
+        long[] left = new long[numbers.length];
+        for (int i = 0; i < numbers.length; i++) {
+            left[i] = numbers[i] % divisor;
+        }
+        this.remainders = SortedLongs.once(left);
+        int[] classes = new int[numbers.length];
         int[] counts = new int[remainders.length];
-        for (long number : numbers) {
-            counts[at(number)]++;
+        for (int i = 0; i < numbers.length; i++) {
+            classes[i] = Arrays.binarySearch(remainders, left[i]);
+            counts[classes[i]]++;
         }
         this.numbers = new long[remainders.length][];
         for (int i = 0; i < counts.length; i++) {
             this.numbers[i] = new long[counts[i]];
         }
         int[] filled = new int[remainders.length];
-        for (long number : numbers) {
-            int at = at(number);
-            this.numbers[at][filled[at]++] = number;
+        for (int i = 0; i < numbers.length; i++) {
+            this.numbers[classes[i]][filled[classes[i]]++] = numbers[i];
         }
     }
 
     /** Returns the numbers that leave the same remainder as a number. Do not write to the array. */
     long[] like(long number) {
-        int at = at(number);
+        int at = Arrays.binarySearch(remainders, number % divisor);
         return at < 0 ? NONE : numbers[at];
-    }
-
-    private int at(long number) {
-        return Arrays.binarySearch(remainders, number % divisor);
     }
 }

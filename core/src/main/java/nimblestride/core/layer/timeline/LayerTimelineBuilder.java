@@ -177,7 +177,11 @@ final class LayerTimelineBuilder {
             if (at >= until) {
                 return;
             }
-            parts.get(part).ifPresent(played -> hits(at, step / 2, played, until));
+            // Without a lambda: it would be a new object for each hit.
+            Optional<LayerTimeline.Played> here = parts.get(part);
+            if (here.isPresent()) {
+                hits(at, step / 2, here.get(), until);
+            }
         }
     }
 

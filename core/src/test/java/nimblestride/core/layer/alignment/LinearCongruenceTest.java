@@ -1,6 +1,7 @@
 package nimblestride.core.layer.alignment;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
 import java.math.BigInteger;
 import java.util.Arrays;
@@ -24,7 +25,12 @@ class LinearCongruenceTest {
         OptionalLong walked = LongStream.range(0, cycle)
                 .filter(k -> Math.floorMod(k * step - target, cycle) == 0)
                 .findFirst();
-        assertThat(new LinearCongruence(step, cycle).solve(target)).isEqualTo(walked);
+        LinearCongruence congruence = new LinearCongruence(step, cycle);
+        if (walked.isPresent()) {
+            assertThat(congruence.solve(target)).isEqualTo(walked.getAsLong());
+        } else {
+            assertThatIllegalArgumentException().isThrownBy(() -> congruence.solve(target));
+        }
     }
 
     @Property
@@ -37,7 +43,7 @@ class LinearCongruenceTest {
         assertThat(BigInteger.valueOf(step).gcd(BigInteger.valueOf(cycle))).isEqualTo(BigInteger.valueOf(divisor));
 
         long target = divisor * (times % Math.max(1, Long.MAX_VALUE / divisor));
-        long k = congruence.solve(target).orElseThrow();
+        long k = congruence.solve(target);
         assertThat(k).isBetween(0L, cycle / divisor - 1);
         assertThat(BigInteger.valueOf(k)
                         .multiply(BigInteger.valueOf(step))
@@ -45,7 +51,7 @@ class LinearCongruenceTest {
                         .mod(BigInteger.valueOf(cycle)))
                 .isEqualTo(BigInteger.ZERO);
         if (divisor > 1 && target < Long.MAX_VALUE) {
-            assertThat(congruence.solve(target + 1)).isEmpty();
+            assertThatIllegalArgumentException().isThrownBy(() -> congruence.solve(target + 1));
         }
     }
 
