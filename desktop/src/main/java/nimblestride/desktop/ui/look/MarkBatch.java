@@ -11,11 +11,19 @@ import nimblestride.core.kit.stroke.Stroke;
 
 /** Draws marks together: many filled as one path take less time than each on its own, where software does it. */
 public final class MarkBatch {
-    private record Look(MarkShape shape, Color color, boolean hollow) {}
+    private record Look(MarkShape shape, Color color, boolean hollow) {
+        boolean is(MarkShape otherShape, Color otherColor, boolean otherHollow) {
+            return shape == otherShape && hollow == otherHollow && color.equals(otherColor);
+        }
+    }
 
     private record Place(double x, double y, double size) {}
 
     private final Map<Look, List<Place>> places = new LinkedHashMap<>();
+    /** The look of the last mark, which most often is that of the next. */
+    private Look last;
+
+    private List<Place> alike = List.of();
 
     /** Adds a mark at a place: an accent is larger, a ghost note small and hollow. */
     public MarkBatch add(MarkShape shape, double x, double y, double radius, Stroke stroke, Color color) {
@@ -27,8 +35,12 @@ public final class MarkBatch {
                     case ACCENT -> radius * 1.35;
                     case STRONG -> radius * 1.5;
                 };
-        places.computeIfAbsent(new Look(shape, color, stroke.level() == Dynamic.GHOST), look -> new ArrayList<>())
-                .add(new Place(x, y, size));
+        boolean hollow = stroke.level() == Dynamic.GHOST;
+        if (last == null || !last.is(shape, color, hollow)) {
+            last = new Look(shape, color, hollow);
+            alike = places.computeIfAbsent(last, look -> new ArrayList<>());
+        }
+        alike.add(new Place(x, y, size));
         return this;
     }
 

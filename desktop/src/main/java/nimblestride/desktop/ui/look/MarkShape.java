@@ -1,5 +1,6 @@
 package nimblestride.desktop.ui.look;
 
+import java.util.List;
 import javafx.scene.canvas.GraphicsContext;
 
 /** The shapes that tell layers apart without color. */
@@ -10,6 +11,8 @@ public enum MarkShape {
     PEAK(r -> new double[][] {{0, r * 1.15, -r * 1.15}, {-r * 1.1, r * .9, r * .9}}),
     VALLEY(r -> new double[][] {{0, r * 1.15, -r * 1.15}, {r * 1.1, -r * .9, -r * .9}}),
     HOURGLASS(r -> new double[][] {{-r, r, -r, r}, {-r, -r, r, r}});
+
+    private static final List<MarkShape> ALL = List.of(values());
 
     private interface Outline {
         double[][] points(double radius);
@@ -28,7 +31,7 @@ public enum MarkShape {
      * @param layer from 0
      */
     public static MarkShape of(int layer) {
-        return values()[layer % values().length];
+        return ALL.get(layer % ALL.size());
     }
 
     /** Adds its outline around a place to the current path. */

@@ -7,6 +7,7 @@ import javafx.scene.paint.Color;
  * The colors of the program, for the stylesheet and for what is drawn. Text has a contrast of at least 4.5 to 1 on
  * every ground (WCAG 2.2, 1.4.3).
  */
+@SuppressWarnings("ImmutableEnumChecker") // Colors and their lists never change.
 public enum Palette {
     /** Chart paper by day. */
     DAY(
@@ -29,16 +30,15 @@ public enum Palette {
             "#4a2f20",
             List.of("#a9bccd", "#b7c79d", "#d2b1ca", "#dcc096", "#98c9c4", "#c0b4e0"));
 
-    private final String ground;
-    private final String panel;
-    private final String ink;
-    private final String quiet;
-    private final String line;
-    private final String landing;
-    private final String landingGround;
-
-    @SuppressWarnings("ImmutableEnumChecker") // Made by List.of, and never changed.
-    private final List<String> layers;
+    private final Color ground;
+    private final Color panel;
+    private final Color ink;
+    private final Color quiet;
+    private final Color line;
+    private final Color landing;
+    private final Color landingGround;
+    private final List<Color> layers;
+    private final String style;
 
     Palette(
             String ground,
@@ -49,59 +49,60 @@ public enum Palette {
             String landing,
             String landingGround,
             List<String> layers) {
-        this.ground = ground;
-        this.panel = panel;
-        this.ink = ink;
-        this.quiet = quiet;
-        this.line = line;
-        this.landing = landing;
-        this.landingGround = landingGround;
-        this.layers = layers;
+        this.ground = Color.web(ground);
+        this.panel = Color.web(panel);
+        this.ink = Color.web(ink);
+        this.quiet = Color.web(quiet);
+        this.line = Color.web(line);
+        this.landing = Color.web(landing);
+        this.landingGround = Color.web(landingGround);
+        this.layers = layers.stream().map(Color::web).toList();
+        this.style = "-ns-ground: " + ground + "; -ns-panel: " + panel + "; -ns-ink: " + ink + "; -ns-quiet: " + quiet
+                + "; -ns-line: " + line + "; -ns-landing: " + landing + "; -ns-landing-ground: " + landingGround + ";";
     }
 
     /** Returns the color behind everything. */
     public Color ground() {
-        return Color.web(ground);
+        return ground;
     }
 
     /** Returns the color behind panes and fields. */
     public Color panel() {
-        return Color.web(panel);
+        return panel;
     }
 
     /** Returns the color of text. */
     public Color ink() {
-        return Color.web(ink);
+        return ink;
     }
 
     /** Returns the color of text and marks of second rank. */
     public Color quiet() {
-        return Color.web(quiet);
+        return quiet;
     }
 
     /** Returns the color of fine lines. */
     public Color line() {
-        return Color.web(line);
+        return line;
     }
 
     /** Returns the one strong color: landings and realignment. */
     public Color landing() {
-        return Color.web(landing);
+        return landing;
     }
 
     /** Returns a strong ground, under text. */
     public Color landingGround() {
-        return Color.web(landingGround);
+        return landingGround;
     }
 
     /** Returns the tone of a layer, always shown with its {@link MarkShape}. */
     public Color layer(int index) {
-        return Color.web(layers.get(index % layers.size()));
+        return layers.get(index % layers.size());
     }
 
     /** Returns the colors under the names the stylesheet uses. */
     public String asStyle() {
-        return "-ns-ground: " + ground + "; -ns-panel: " + panel + "; -ns-ink: " + ink + "; -ns-quiet: " + quiet
-                + "; -ns-line: " + line + "; -ns-landing: " + landing + "; -ns-landing-ground: " + landingGround + ";";
+        return style;
     }
 }

@@ -10,21 +10,28 @@ public final class TextWidths {
     private static final int MAX_REMEMBERED = 4_000;
 
     private final Text measured = new Text();
-    private final Map<Written, Double> widths = new HashMap<>();
-
-    private record Written(String text, Font font) {}
+    private final Map<Font, Map<String, Double>> widths = new HashMap<>();
+    private int remembered;
 
     /** Returns the width of a text. */
     public double of(String text, Font font) {
-        if (widths.size() > MAX_REMEMBERED) {
-            widths.clear();
+        Double known = widths.getOrDefault(font, Map.of()).get(text);
+        if (known != null) {
+            return known;
         }
-        return widths.computeIfAbsent(new Written(text, font), this::measure);
+        if (remembered == MAX_REMEMBERED) {
+            widths.clear();
+            remembered = 0;
+        }
+        double width = measure(text, font);
+        widths.computeIfAbsent(font, one -> new HashMap<>()).put(text, width);
+        remembered++;
+        return width;
     }
 
-    private double measure(Written written) {
-        measured.setFont(written.font);
-        measured.setText(written.text);
+    private double measure(String text, Font font) {
+        measured.setFont(font);
+        measured.setText(text);
         return measured.getLayoutBounds().getWidth();
     }
 }

@@ -27,7 +27,11 @@ public final class Typefaces {
     private static final int TIME_SIGNATURE_ZERO = 0xE080;
 
     private static final int TIME_SIGNATURE_PLUS = 0xE08C;
-    private static final Map<Cut, Font> FONTS = new ConcurrentHashMap<>();
+
+    private static final Cut REGULAR = new Cut(TEXT, FontWeight.NORMAL, FontPosture.REGULAR);
+    private static final Cut BOLD = new Cut(TEXT, FontWeight.BOLD, FontPosture.REGULAR);
+    private static final Cut ITALIC = new Cut(TEXT, FontWeight.NORMAL, FontPosture.ITALIC);
+    private static final Cut OF_MUSIC = new Cut(MUSIC, FontWeight.NORMAL, FontPosture.REGULAR);
 
     /** Loads the faces when it is first touched; whoever touches it meanwhile waits. */
     private static final class Loaded {
@@ -68,35 +72,50 @@ public final class Typefaces {
 
     /** Returns the text font at a size. */
     public static Font text(double size) {
-        return font(TEXT, FontWeight.NORMAL, FontPosture.REGULAR, size);
+        return REGULAR.at(size);
     }
 
     /** Returns the bold text font at a size. */
     public static Font bold(double size) {
-        return font(TEXT, FontWeight.BOLD, FontPosture.REGULAR, size);
+        return BOLD.at(size);
     }
 
     /** Returns the italic text font at a size. */
     public static Font italic(double size) {
-        return font(TEXT, FontWeight.NORMAL, FontPosture.ITALIC, size);
+        return ITALIC.at(size);
     }
 
     /** Returns the music font at a size. */
     public static Font music(double size) {
-        return font(MUSIC, FontWeight.NORMAL, FontPosture.REGULAR, size);
+        return OF_MUSIC.at(size);
     }
 
-    private record Cut(String family, FontWeight weight, FontPosture posture, double size) {}
+    /** A cut, with the fonts of each size it was asked for: looking one up takes longer than drawing a word. */
+    private static final class Cut {
+        /** Sizes are rounded to a part of a point, to limit the cache while the user zooms. */
+        private static final double PARTS = 64;
 
-    /**
-     * Returns a font from a cache, because looking one up takes longer than drawing a word. Rounds sizes to a 64th of
-     * a point, to limit the cache while the user zooms.
-     */
-    private static Font font(String family, FontWeight weight, FontPosture posture, double size) {
-        await();
-        return FONTS.computeIfAbsent(
-                new Cut(family, weight, posture, Math.round(size * 64) / 64.0),
-                cut -> Font.font(cut.family, cut.weight, cut.posture, cut.size));
+        private final String family;
+        private final FontWeight weight;
+        private final FontPosture posture;
+        private final Map<Long, Font> sizes = new ConcurrentHashMap<>();
+
+        Cut(String family, FontWeight weight, FontPosture posture) {
+            this.family = family;
+            this.weight = weight;
+            this.posture = posture;
+        }
+
+        Font at(double size) {
+            await();
+            long parts = Math.round(size * PARTS);
+            Font known = sizes.get(parts);
+            return known != null ? known : sizes.computeIfAbsent(parts, this::found);
+        }
+
+        private Font found(long parts) {
+            return Font.font(family, weight, posture, parts / PARTS);
+        }
     }
 
     /** Returns a number in the digits of a time signature. */

@@ -1,7 +1,6 @@
 package nimblestride.desktop.view.road;
 
-import java.util.HashMap;
-import java.util.Map;
+import java.util.Arrays;
 import java.util.stream.IntStream;
 import javafx.scene.canvas.GraphicsContext;
 
@@ -11,22 +10,27 @@ final class DotRow {
     private static final double STEP = 0.5;
 
     private final double line;
-    /** The radius of the largest dot around each point, in pixels. */
-    private final double[] largest;
+    /** The right half of a dot of each size, as its height above each point. */
+    private final double[][] halves;
+    /** The size of the largest dot around each point, counted from 1; 0 for none. */
+    private final int[] largest;
 
     /**
      * @param line height of the row below the top, in pixels
      * @param width of the canvas, in pixels
+     * @param radii of the dots, in pixels, the smallest first
      */
-    DotRow(double line, double width) {
+    DotRow(double line, double width, double[] radii) {
         this.line = line;
-        this.largest = new double[(int) Math.ceil(width / STEP) + 1];
+        this.halves = Arrays.stream(radii).mapToObj(DotRow::half).toArray(double[][]::new);
+        this.largest = new int[(int) Math.ceil(width / STEP) + 1];
     }
 
-    void add(double x, double radius) {
+    /** @param size which of the radii it has, counted from 1 */
+    void add(double x, int size) {
         int i = (int) Math.round(x / STEP);
         if (i >= 0 && i < largest.length) {
-            largest[i] = Math.max(largest[i], radius);
+            largest[i] = Math.max(largest[i], size);
         }
     }
 
@@ -44,10 +48,11 @@ final class DotRow {
     /** Returns how far the outline rises above each point of the row. */
     private double[] heights() {
         double[] heights = new double[largest.length];
-        Map<Double, double[]> halves = new HashMap<>();
         for (int i = 0; i < largest.length; i++) {
-            if (largest[i] > 0) {
-                double[] half = halves.computeIfAbsent(largest[i], DotRow::half);
+            if (isWithin(i)) {
+                heights[i] = Math.max(heights[i], halves[largest[i] - 1][0]);
+            } else if (largest[i] > 0) {
+                double[] half = halves[largest[i] - 1];
                 int from = Math.max(0, i + 1 - half.length);
                 int to = Math.min(heights.length, i + half.length);
                 for (int j = from; j < to; j++) {
@@ -58,7 +63,15 @@ final class DotRow {
         return heights;
     }
 
-    /** Returns the right half of a dot. There are thousands of dots, but only as many sizes as layers. */
+    /** Returns whether the dots left and right of a dot cover all of it but its middle. */
+    private boolean isWithin(int i) {
+        return largest[i] > 0
+                && i > 0
+                && i + 1 < largest.length
+                && largest[i - 1] >= largest[i]
+                && largest[i + 1] >= largest[i];
+    }
+
     private static double[] half(double radius) {
         return IntStream.rangeClosed(0, (int) (radius / STEP))
                 .mapToDouble(i -> Math.sqrt(radius * radius - i * STEP * i * STEP))
@@ -70,14 +83,24 @@ final class DotRow {
         int end = first;
         g.moveTo(first * STEP - STEP / 2, line);
         while (end < heights.length && heights[end] > 0) {
-            g.lineTo(end * STEP, line - heights[end]);
+            if (turns(heights, end)) {
+                g.lineTo(end * STEP, line - heights[end]);
+            }
             end++;
         }
         g.lineTo(end * STEP - STEP / 2, line);
         for (int i = end - 1; i >= first; i--) {
-            g.lineTo(i * STEP, line + heights[i]);
+            if (turns(heights, i)) {
+                g.lineTo(i * STEP, line + heights[i]);
+            }
         }
         g.closePath();
         return end;
+    }
+
+    /** Returns whether the outline does not just go on level at a point. */
+    private static boolean turns(double[] heights, int i) {
+        boolean level = i > 0 && i + 1 < heights.length && heights[i - 1] == heights[i] && heights[i] == heights[i + 1];
+        return !level;
     }
 }

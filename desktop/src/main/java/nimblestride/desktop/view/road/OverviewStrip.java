@@ -78,7 +78,7 @@ final class OverviewStrip extends StackPane {
 
     private double startOf(long bar, double phraseLength) {
         long round = bar / starts.length;
-        return round * phraseLength + starts[(int) (bar % starts.length)];
+        return round * phraseLength + starts[(int) (bar - round * starts.length)];
     }
 
     /** Shows which range is in view. */
@@ -140,11 +140,16 @@ final class OverviewStrip extends StackPane {
 
     /** Paints a dot on every bar line a layer lands on, larger where more layers land. */
     private void landings(GraphicsContext g, Analysis analysis) {
-        DotRow dots = new DotRow(LINE, getWidth());
+        int all = analysis.layers().size();
+        double[] radii = IntStream.rangeClosed(1, all)
+                .mapToDouble(layers -> 2.5 + 4.0 * layers / all)
+                .toArray();
+        DotRow dots = new DotRow(LINE, getWidth(), radii);
         double phraseLength = analysis.exercise().phrase().length().toDouble();
-        landings.ifPresent(found -> found.forEach((bar, layers) -> dots.add(
-                x(startOf(bar, phraseLength)),
-                2.5 + 4.0 * layers / analysis.layers().size())));
+        double first = x(0);
+        double scale = (x(total) - first) / total;
+        landings.ifPresent(
+                found -> found.forEach((bar, layers) -> dots.add(first + startOf(bar, phraseLength) * scale, layers)));
         g.setFill(palette.landing());
         dots.fill(g);
     }

@@ -3,6 +3,7 @@ package nimblestride.desktop.view.road;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
 import java.util.Random;
 import javafx.scene.Parent;
 import javafx.scene.canvas.Canvas;
@@ -45,9 +46,10 @@ class DotRowTest extends OnStage {
     }
 
     private WritableImage outline(double[] at, double[] radius) {
-        DotRow dots = new DotRow(LINE, WIDTH);
+        double[] radii = Arrays.stream(radius).distinct().sorted().toArray();
+        DotRow dots = new DotRow(LINE, WIDTH, radii);
         for (int i = 0; i < at.length; i++) {
-            dots.add(at[i], radius[i]);
+            dots.add(at[i], Arrays.binarySearch(radii, radius[i]) + 1);
         }
         return painted(dots::fill);
     }
