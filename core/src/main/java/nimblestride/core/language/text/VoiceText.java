@@ -24,11 +24,16 @@ final class VoiceText {
 
     static Voice read(TextCursor name, NamedVoices voices) {
         String typed = name.content();
-        List<Voice> beginning = beginning(typed, voices);
         return voices.named(typed)
                 .or(() -> voices.named(typed.replace('-', ' ')))
-                .or(() -> beginning.size() == 1 ? Optional.of(beginning.get(0)) : Optional.empty())
+                .or(() -> begun(typed, voices))
                 .orElseThrow(() -> name.error("a voice: " + String.join(", ", near(typed, voices))));
+    }
+
+    /** Returns the only voice whose name begins with some letters; empty where there is none, or several. */
+    private static Optional<Voice> begun(String typed, NamedVoices voices) {
+        List<Voice> beginning = beginning(typed, voices);
+        return beginning.size() == 1 ? Optional.of(beginning.get(0)) : Optional.empty();
     }
 
     /**

@@ -1,6 +1,9 @@
 package nimblestride.desktop.ui.field;
 
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import javafx.scene.AccessibleAttribute;
 import javafx.scene.AccessibleRole;
 import javafx.scene.layout.Region;
@@ -8,6 +11,8 @@ import javafx.scene.text.Font;
 import javafx.scene.text.Text;
 import org.fxmisc.flowless.VirtualizedScrollPane;
 import org.fxmisc.richtext.StyleClassedTextArea;
+import org.fxmisc.richtext.model.Paragraph;
+import org.fxmisc.richtext.model.StyleSpan;
 import org.fxmisc.richtext.util.UndoUtils;
 
 /**
@@ -63,14 +68,40 @@ public final class LinesArea extends StyleClassedTextArea {
         return Math.max(0, (int) (room / character().getLayoutBounds().getWidth()));
     }
 
-    /** Gives some of the text a style class. */
-    public void mark(int from, int to, String styleClass) {
-        setStyle(from, to, List.of(styleClass));
+    /**
+     * Some of the text with a style class.
+     *
+     * @param from its first character, from 0
+     * @param to the character after its last
+     */
+    public record Mark(int from, int to, String styleClass) {}
+
+    /** Gives just these places a style class. Where all have theirs, nothing is done: each change is told to the whole area. */
+    public void setMarks(Set<Mark> marks) {
+        Set<Mark> before = marks();
+        if (!before.equals(marks)) {
+            before.forEach(mark -> clearStyle(mark.from, mark.to));
+            marks.forEach(mark -> setStyle(mark.from, mark.to, List.of(mark.styleClass)));
+        }
     }
 
-    /** Takes every style class from the text. */
-    public void clearMarks() {
-        clearStyle(0, getLength());
+    /** Returns the places that have a style class, line by line. They have moved with the text. */
+    private Set<Mark> marks() {
+        Set<Mark> marks = new HashSet<>();
+        int from = 0;
+        for (Paragraph<?, ?, Collection<String>> line : getParagraphs()) {
+            for (StyleSpan<Collection<String>> span : line.getStyleSpans()) {
+                int to = from + span.getLength();
+                if (to > from) {
+                    for (String styleClass : span.getStyle()) {
+                        marks.add(new Mark(from, to, styleClass));
+                    }
+                }
+                from = to;
+            }
+            from++;
+        }
+        return marks;
     }
 
     @Override

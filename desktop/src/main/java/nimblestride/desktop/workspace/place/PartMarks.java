@@ -1,6 +1,7 @@
 package nimblestride.desktop.workspace.place;
 
 import java.util.List;
+import java.util.stream.Collectors;
 import javafx.application.Platform;
 import nimblestride.core.language.text.PartRemark;
 import nimblestride.desktop.ui.field.LinesArea;
@@ -30,14 +31,18 @@ final class PartMarks {
 
     private void underline() {
         waiting = false;
-        area.clearMarks();
-        remarks.stream()
+        area.setMarks(remarks.stream()
                 .filter(remark -> remark.from() < area.getLength())
                 .limit(MOST)
-                .forEach(remark -> area.mark(
-                        remark.from(),
-                        Math.min(area.getLength(), Math.max(remark.to(), remark.from() + 1)),
-                        remark.wrong() ? "part-wrong" : "part-question"));
+                .map(this::mark)
+                .collect(Collectors.toSet()));
         marked = !remarks.isEmpty();
+    }
+
+    private LinesArea.Mark mark(PartRemark remark) {
+        return new LinesArea.Mark(
+                remark.from(),
+                Math.min(area.getLength(), Math.max(remark.to(), remark.from() + 1)),
+                remark.wrong() ? "part-wrong" : "part-question");
     }
 }
