@@ -63,11 +63,13 @@ public final class RedrawMeasure {
                 return;
             }
             for (int bars : new int[] {64, 2_000}) {
-                Screen screen = lay(bars);
-                new RedrawMeasure(screen).keystrokes(bars);
-                screen.close();
+                Screen typed = lay(bars);
+                new RedrawMeasure(typed).keystrokes(bars);
+                typed.close();
             }
-            new RedrawMeasure(lay(64)).weave();
+            Screen screen = lay(64);
+            new RedrawMeasure(screen).weave();
+            screen.close();
             new RedrawMeasure(lay(500)).part();
         });
     }

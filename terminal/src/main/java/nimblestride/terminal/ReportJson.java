@@ -106,8 +106,8 @@ final class ReportJson {
                 node.put("sentence", finding.sentence());
                 node.put("sum", finding.sum());
                 node.put("more", finding.isBehindMore());
-                if (!finding.details().isEmpty()) {
-                    writeDetails(finding.details(), node.putArray("details"));
+                if (!finding.details().facts().isEmpty()) {
+                    writeDetails(finding.details().facts(), node.putArray("details"));
                 }
             }
         }

@@ -53,7 +53,7 @@ final class ReportText {
                 out.println("More");
             }
             out.println((finding.category() == Category.CHECK ? "! " : "- ") + finding.sentence());
-            finding.details().stream()
+            finding.details().facts().stream()
                     .map(Wording::of)
                     .forEach(words -> out.println(("  " + words.sentence() + " " + words.sum()).stripTrailing()));
             if (!finding.sum().isEmpty()) {

@@ -108,7 +108,7 @@ class PlainWordsTest {
                                 finding.sentence(),
                                 finding.sum(),
                                 finding.fix().map(Finding.Fix::label).orElse("")),
-                        finding.details().stream()
+                        finding.details().facts().stream()
                                 .map(Wording::of)
                                 .flatMap(words -> Stream.of(words.sentence(), words.sum()))));
         Stream<String> readings = exercise.phrase().kinds().stream()

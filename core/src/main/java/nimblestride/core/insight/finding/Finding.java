@@ -2,6 +2,7 @@ package nimblestride.core.insight.finding;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
@@ -17,25 +18,41 @@ import nimblestride.core.time.value.NoteValue;
  * @param fact what is so, as values
  * @param place where on the Road it shows
  * @param fix the change that would fix it
- * @param details more facts about the same thing, shown when somebody asks
  * @param bars the bars its sentence names, each with its place
  * @param isBehindMore whether it waits behind More until somebody asks
+ * @param details more facts about the same thing, shown when somebody asks
  */
 public record Finding(
         Fact fact,
         Optional<Place> place,
         Optional<Fix> fix,
-        List<Fact> details,
         List<BarLink> bars,
-        boolean isBehindMore) {
+        boolean isBehindMore,
+        Details details) {
     public Finding {
-        details = List.copyOf(details);
         bars = List.copyOf(bars);
+    }
+
+    // By hand, so that details are compared last: what Java builds begins with them, and they would be found for it.
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Finding finding
+                && fact.equals(finding.fact)
+                && place.equals(finding.place)
+                && fix.equals(finding.fix)
+                && bars.equals(finding.bars)
+                && isBehindMore == finding.isBehindMore
+                && details.equals(finding.details);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(fact, place, fix, bars, isBehindMore);
     }
 
     /** Makes a finding that shows at once, or behind More, by its category. */
     public Finding(Fact fact, Optional<Place> place, Optional<Fix> fix) {
-        this(fact, place, fix, List.of(), List.of(), fact.kind().category().isBehindMore());
+        this(fact, place, fix, List.of(), fact.kind().category().isBehindMore(), Details.NONE);
     }
 
     /** Makes a finding without a fix. */
@@ -49,13 +66,13 @@ public record Finding(
     }
 
     /** Returns it with facts to show when somebody asks, and links to the bars its sentence names. */
-    Finding with(List<Fact> newDetails, List<BarLink> newBars) {
-        return new Finding(fact, place, fix, newDetails, newBars, isBehindMore);
+    Finding with(Details newDetails, List<BarLink> newBars) {
+        return new Finding(fact, place, fix, newBars, isBehindMore, newDetails);
     }
 
     /** Returns it behind More. */
     Finding behindMore() {
-        return new Finding(fact, place, fix, details, bars, true);
+        return new Finding(fact, place, fix, bars, true, details);
     }
 
     /** Returns where it stands in order. */
@@ -68,19 +85,20 @@ public record Finding(
         return fact.kind().code();
     }
 
-    /** Returns what is so, in words that begin with a capital. */
+    /** Returns it in words, which are put together each time; what is so and how it works out begin with a capital. */
+    public Wording.Words words() {
+        Wording.Words words = Wording.of(fact);
+        return new Wording.Words(capital(words.sentence()), capital(words.sum()), words.fractions());
+    }
+
+    /** Returns what is so, as {@link #words} does. */
     public String sentence() {
-        return capital(Wording.of(fact).sentence());
+        return words().sentence();
     }
 
-    /** Returns how it works out, in words; empty where there is nothing to work out. */
+    /** Returns how it works out, as {@link #words} does; empty where there is nothing to work out. */
     public String sum() {
-        return capital(Wording.of(fact).sum());
-    }
-
-    /** Returns the same sum in fractions of a whole note; empty where the words say it all. */
-    public String fractions() {
-        return Wording.of(fact).fractions();
+        return words().sum();
     }
 
     private static String capital(String sentence) {

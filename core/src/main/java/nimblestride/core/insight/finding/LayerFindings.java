@@ -10,7 +10,6 @@ import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.exact.ExactOverflowException;
 import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.insight.fact.CycleLength;
-import nimblestride.core.insight.fact.Fact;
 import nimblestride.core.insight.fact.LayerFact;
 import nimblestride.core.insight.fact.Remedy;
 import nimblestride.core.insight.finding.Finding.BarLink;
@@ -51,7 +50,7 @@ final class LayerFindings {
                 .filter(alignment ->
                         !layer.pattern().isOnPhrase() && alignment.timeline().hitsPerPeriod() > 0)
                 .map(alignment -> {
-                    List<Fact> details = new LayerDetails(analysis, index, alignment).find();
+                    Details details = Details.foundBy(() -> new LayerDetails(analysis, index, alignment).find());
                     return new Finding(
                                     overview(ofLayer, alignment),
                                     Optional.of(new Place(index, firstPlace(alignment))),

@@ -48,7 +48,7 @@ final class SheetFacts {
         for (Finding layer : layers.subList(0, Math.min(MAX_LINES - 1, layers.size()))) {
             String name = capital(((LayerFact) layer.fact()).layer()) + ": ";
             Optional<String> count = count(layer, name, fits);
-            Optional<String> falls = layer.details().stream()
+            Optional<String> falls = layer.details().facts().stream()
                     .filter(CrossingFact.OnTheBeat.class::isInstance)
                     .map(fact -> name + lowercase(Wording.of(fact).sentence()))
                     .filter(fits)
@@ -66,7 +66,7 @@ final class SheetFacts {
 
     /** Returns how to count a layer, in as many bars as fit on a line. */
     private static Optional<String> count(Finding layer, String name, Predicate<String> fits) {
-        return layer.details().stream()
+        return layer.details().facts().stream()
                 .filter(LayerFact.Counts.class::isInstance)
                 .map(LayerFact.Counts.class::cast)
                 .flatMap(counts -> IntStream.iterate(counts.bars().size(), bars -> bars > 0, bars -> bars - 1)

@@ -15,6 +15,7 @@ import nimblestride.core.exercise.model.Exercise;
 import nimblestride.core.insight.fact.Category;
 import nimblestride.core.insight.fact.LayerFact;
 import nimblestride.core.insight.wording.Wording;
+import nimblestride.core.kit.sticking.LeadHand;
 import org.junit.jupiter.api.Test;
 
 class FindingsTest {
@@ -36,10 +37,23 @@ class FindingsTest {
     }
 
     private static List<String> details(Finding finding) {
-        return finding.details().stream()
+        return finding.details().facts().stream()
                 .map(Wording::of)
                 .map(words -> (words.sentence() + " " + words.sum()).strip())
                 .toList();
+    }
+
+    /** The line of a layer says nothing of hands; its details say which hand plays it. */
+    @Test
+    void findingsDifferWhereOnlyTheirDetailsDo() {
+        Exercise exercise = exercise("7/8", "cowbell every 3/16");
+        Exercise leftFirst = exercise.withPlayingStyle(exercise.playingStyle().withLead(LeadHand.LEFT));
+
+        assertThat(ofLayer(exercise, 0))
+                .isEqualTo(ofLayer(exercise, 0))
+                .hasSameHashCodeAs(ofLayer(exercise, 0))
+                .isNotEqualTo(ofLayer(leftFirst, 0));
+        assertThat(ofLayer(leftFirst, 0).words()).isEqualTo(ofLayer(exercise, 0).words());
     }
 
     /** The worked example of the plan: 10/8 + 10/8 + 9/16 against five sixteenths. */
@@ -49,12 +63,12 @@ class FindingsTest {
         Finding headline = findings(exercise).get(0);
         assertThat(headline.sentence()).isEqualTo("Everything lines up again after 15 bars (38 s).");
         assertThat(headline.sum()).isEqualTo("5 × 49 sixteenths = 245 sixteenths.");
-        assertThat(headline.fractions()).isEqualTo("5 × 49/16 = 245/16");
+        assertThat(headline.words().fractions()).isEqualTo("5 × 49/16 = 245/16");
         Finding kick = findings(exercise).get(1);
         assertThat(kick.sentence())
                 .isEqualTo("Kick, every 5 sixteenths · 15-bar cycle, 49 hits · on the 1 in bars 1, 2 and 3.");
         assertThat(kick.sum()).isEqualTo("49 × 5 sixteenths = 245 sixteenths = 5 phrases (15 bars).");
-        assertThat(kick.fractions()).isEqualTo("49 × 5/16 = 5 × 49/16 = 245/16");
+        assertThat(kick.words().fractions()).isEqualTo("49 × 5/16 = 5 × 49/16 = 245/16");
         assertThat(kick.bars())
                 .containsExactly(
                         new Finding.BarLink("1", new Finding.Place(0, value("0"))),

@@ -144,7 +144,7 @@ class SumsTest {
     private static List<String> checked(Exercise exercise) {
         List<String> checked = new ArrayList<>();
         for (Finding finding : Findings.of(Analysis.of(exercise))) {
-            Stream.concat(Stream.of(finding.fact()), finding.details().stream())
+            Stream.concat(Stream.of(finding.fact()), finding.details().facts().stream())
                     .filter(fact -> check(exercise, fact.kind().code(), Wording.of(fact)))
                     .forEach(fact -> checked.add(fact.kind().code()));
         }
@@ -184,7 +184,7 @@ class SumsTest {
                 if (!finding.sum().isEmpty()) {
                     assertThat(finding.sum()).as(finding.code()).matches("(?s)[\\p{Lu}\\d].*\\.");
                 }
-                for (Fact detail : finding.details()) {
+                for (Fact detail : finding.details().facts()) {
                     assertThat(Wording.of(detail).sentence()).as(finding.code()).matches("(?s)[\\p{Lu}\\d].*\\.");
                 }
             }

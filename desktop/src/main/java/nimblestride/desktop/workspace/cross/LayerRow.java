@@ -1,6 +1,5 @@
 package nimblestride.desktop.workspace.cross;
 
-import java.util.Locale;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 import javafx.geometry.Pos;
@@ -15,6 +14,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import nimblestride.core.exercise.analysis.Analysis;
 import nimblestride.core.exercise.model.Exercise;
+import nimblestride.core.foundation.words.Counted;
 import nimblestride.core.kit.stroke.Stroke;
 import nimblestride.core.kit.voice.Kit;
 import nimblestride.core.kit.voice.Voice;
@@ -180,10 +180,7 @@ final class LayerRow {
         }
         Alignment alignment = ofLayer.alignment().result().get();
         long bars = alignment.returnsAfter().bars();
-        back.setText(
-                ofLayer.layer().reset().equals(Reset.NEVER)
-                        ? String.format(Locale.ROOT, "%,d-bar cycle", bars)
-                        : "restarts");
+        back.setText(ofLayer.layer().reset().equals(Reset.NEVER) ? Counted.number(bars) + "-bar cycle" : "restarts");
         ControlTip.onAsking(
                 back,
                 () -> "Called: "

@@ -48,6 +48,7 @@ final class FindingCard extends FittedColumn {
     private final Button button = new Button();
     private final Consumer<Finding.Place> goTo;
     private Finding finding;
+    private Wording.Words words;
     private int nextBar;
 
     FindingCard(Finding finding, Consumer<Finding.Place> goTo, Consumer<Finding.Fix> fix) {
@@ -72,18 +73,19 @@ final class FindingCard extends FittedColumn {
             return;
         }
         finding = newFinding;
+        words = finding.words();
         nextBar = 0;
         pseudoClassStateChanged(CHECK, finding.category() == Category.CHECK);
         pseudoClassStateChanged(HEADLINE, finding.category() == Category.HEADLINE);
-        sentence.setText(KEPT_TOGETHER.matcher(finding.sentence()).replaceAll("$1\u00a0"), finding.bars());
-        sum.setText(finding.sum());
+        sentence.setText(KEPT_TOGETHER.matcher(words.sentence()).replaceAll("$1\u00a0"), finding.bars());
+        sum.setText(words.sum());
         button.setText(finding.fix().map(Finding.Fix::label).orElse(""));
         showParts();
     }
 
     private void showParts() {
         more.setText(more.isSelected() ? "Less" : "Details");
-        more.setAccessibleText(more.getText() + ": " + finding.sentence());
+        more.setAccessibleText(more.getText() + ": " + words.sentence());
         show(parts());
         requestLayout();
         setAccessibleText(text());
@@ -92,15 +94,14 @@ final class FindingCard extends FittedColumn {
     /** Returns only the parts that say something. */
     private List<Node> parts() {
         List<Node> parts = new ArrayList<>(List.of(sentence));
-        boolean folds = !finding.details().isEmpty();
-        if (folds) {
+        if (!finding.details().isNone()) {
             parts.add(more);
             if (!more.isSelected()) {
                 return parts;
             }
             parts.addAll(detailParts());
         }
-        if (!finding.sum().isEmpty()) {
+        if (!words.sum().isEmpty()) {
             parts.add(sum);
         }
         if (finding.fix().isPresent()) {
@@ -110,10 +111,10 @@ final class FindingCard extends FittedColumn {
     }
 
     private List<WrappedText> detailParts() {
-        List<String> sentences = finding.details().stream()
+        List<String> sentences = finding.details().facts().stream()
                 .map(Wording::of)
-                .flatMap(words -> Stream.of(words.sentence(), words.sum()))
-                .filter(words -> !words.isEmpty())
+                .flatMap(detail -> Stream.of(detail.sentence(), detail.sum()))
+                .filter(said -> !said.isEmpty())
                 .toList();
         while (details.size() < sentences.size()) {
             details.add(new WrappedText("finding-detail"));
@@ -127,9 +128,9 @@ final class FindingCard extends FittedColumn {
     /** Explains the terms where they stand, and gives the sums in fractions. */
     private String terms() {
         Stream<String> fractions = Stream.concat(
-                Stream.of(finding.fractions()),
+                Stream.of(words.fractions()),
                 more.isSelected()
-                        ? finding.details().stream().map(Wording::of).map(Wording.Words::fractions)
+                        ? finding.details().facts().stream().map(Wording::of).map(Wording.Words::fractions)
                         : Stream.of());
         Stream<String> terms = Glossary.in(text()).stream().map(Term::definition);
         return Stream.concat(fractions.filter(sum -> !sum.isEmpty()).map(sum -> "In whole notes: " + sum), terms)
@@ -143,18 +144,13 @@ final class FindingCard extends FittedColumn {
 
     /** Returns all that is shown now. */
     private String text() {
-        return Stream.of(
-                        Stream.of(finding.sentence()),
-                        more.isSelected() || finding.details().isEmpty()
-                                ? Stream.concat(
-                                        finding.details().isEmpty()
-                                                ? Stream.<String>of()
-                                                : detailParts().stream().map(WrappedText::getText),
-                                        Stream.of(finding.sum()))
-                                : Stream.<String>of())
-                .flatMap(words -> words)
-                .filter(words -> !words.isEmpty())
-                .collect(Collectors.joining(" "));
+        boolean folded = !finding.details().isNone() && !more.isSelected();
+        List<String> shown = new ArrayList<>(List.of(words.sentence()));
+        if (!folded) {
+            detailParts().forEach(part -> shown.add(part.getText()));
+            shown.add(words.sum());
+        }
+        return shown.stream().filter(said -> !said.isEmpty()).collect(Collectors.joining(" "));
     }
 
     private void click(MouseEvent event) {
