@@ -67,6 +67,12 @@ public record Voice(String name, int midiKey, Optional<Limb> limb, int staffPlac
         return new Voice(name, pitch, Optional.empty(), 0, NoteheadShape.NORMAL);
     }
 
+    /** Returns the hash of its name, because each note of a part is put with those of its voice while somebody types. */
+    @Override
+    public int hashCode() {
+        return name.hashCode();
+    }
+
     /** Returns whether another player plays it. */
     public boolean isRiff() {
         return limb.isEmpty();

@@ -72,6 +72,14 @@ final class PartParser {
         }
     }
 
+    /** Which stride of which bar, each from 1; put into words only where there is something to say. */
+    private record Where(int stride, int bar) {
+        @Override
+        public String toString() {
+            return "stride " + stride + " of bar " + bar;
+        }
+    }
+
     /** What stands in a stride: how many notes share it, whether that is rarely meant, and those that are played. */
     private record ReadStride(int shares, boolean isOdd, List<PlacedNote> notes) {}
 
@@ -145,19 +153,19 @@ final class PartParser {
                             + texts.size() + ". Put / between strides, and . where one rests");
         }
         for (int i = 0; i < texts.size(); i++) {
-            String where = "stride " + (i + 1) + " of bar " + (number + 1);
+            Where where = new Where(i + 1, number + 1);
             ReadStride read = read(texts.get(i), strides.get(i), where);
             for (PlacedNote note : read.notes) {
                 placed.computeIfAbsent(note.note.voice(), voice -> new ArrayList<>())
                         .add(new Placement(number, note.at, note.note.stroke()));
             }
             if (asking && read.isOdd) {
-                tuplets.add(new OddTuplet(texts.get(i).stripped(), read.shares, Capitalized.of(where)));
+                tuplets.add(new OddTuplet(texts.get(i).stripped(), read.shares, Capitalized.of(where.toString())));
             }
         }
     }
 
-    private ReadStride read(TextCursor text, KnownStride stride, String where) {
+    private ReadStride read(TextCursor text, KnownStride stride, Where where) {
         ReadStride before = stride.read.get(text.content());
         if (before != null) {
             return before;
@@ -171,7 +179,7 @@ final class PartParser {
         return read;
     }
 
-    private List<Item> items(TextCursor stride, String where) {
+    private List<Item> items(TextCursor stride, Where where) {
         if (stride.isBlank()) {
             throw stride.refuse(where + " is empty. Write . where it rests");
         }
@@ -189,14 +197,14 @@ final class PartParser {
         return items;
     }
 
-    private Item item(TextCursor cursor, String where) {
+    private Item item(TextCursor cursor, Where where) {
         cursor.skipSpaces();
         int from = cursor.at();
         Optional<MatchResult> ratio = cursor.take(TUPLET);
         return ratio.isPresent() ? tuplet(cursor, ratio.get(), from, where) : Item.of(notes(cursor));
     }
 
-    private Item tuplet(TextCursor cursor, MatchResult ratio, int from, String where) {
+    private Item tuplet(TextCursor cursor, MatchResult ratio, int from, Where where) {
         int notes = Integer.parseInt(ratio.group(1));
         int time = Integer.parseInt(ratio.group(2));
         List<Item> inner = new ArrayList<>();

@@ -3,8 +3,8 @@ package nimblestride.core.layer.alignment;
 import java.util.Arrays;
 
 /**
- * Groups numbers by their remainder: hits that leave the same remainder can meet. In loops, because each keystroke asks
- * for thousands, and a division takes as long as ten other steps.
+ * Groups numbers by their remainder: hits that leave the same remainder can meet. Each keystroke asks for thousands of
+ * remainders, so each is worked out once, in a plain loop.
  */
 final class ResidueClasses {
     private static final long[] NONE = {};
@@ -21,15 +21,15 @@ final class ResidueClasses {
      */
     ResidueClasses(long[] numbers, long divisor) {
         this.divisor = divisor;
-        long[] left = new long[numbers.length];
+        long[] leftOver = new long[numbers.length];
         for (int i = 0; i < numbers.length; i++) {
-            left[i] = numbers[i] % divisor;
+            leftOver[i] = numbers[i] % divisor;
         }
-        this.remainders = SortedLongs.once(left);
+        this.remainders = SortedLongs.once(leftOver);
         int[] classes = new int[numbers.length];
         int[] counts = new int[remainders.length];
         for (int i = 0; i < numbers.length; i++) {
-            classes[i] = Arrays.binarySearch(remainders, left[i]);
+            classes[i] = Arrays.binarySearch(remainders, leftOver[i]);
             counts[classes[i]]++;
         }
         this.numbers = new long[remainders.length][];

@@ -179,7 +179,7 @@ public final class Bar implements PhrasePart {
         return starts;
     }
 
-    /** Returns the meter with its grouping, as a user types it: {@code 7/8 (2+2+3)}. */
+    /** Returns the meter with its grouping: {@code 7/8 (2+2+3)}. */
     @Override
     public String toString() {
         return meter + " (" + grouping + ")";

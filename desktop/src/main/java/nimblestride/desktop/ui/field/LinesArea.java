@@ -76,12 +76,25 @@ public final class LinesArea extends StyleClassedTextArea {
      */
     public record Mark(int from, int to, String styleClass) {}
 
-    /** Gives just these places a style class. Where all have theirs, nothing is done: each change is told to the whole area. */
+    /** Gives these places, and no others, their style classes. Does nothing where they have them, because a change takes long. */
     public void setMarks(Set<Mark> marks) {
         Set<Mark> before = marks();
-        if (!before.equals(marks)) {
+        Set<Mark> wanted = new HashSet<>();
+        marks.forEach(mark -> addByLine(mark, wanted));
+        if (!before.equals(wanted)) {
             before.forEach(mark -> clearStyle(mark.from, mark.to));
-            marks.forEach(mark -> setStyle(mark.from, mark.to, List.of(mark.styleClass)));
+            wanted.forEach(mark -> setStyle(mark.from, mark.to, List.of(mark.styleClass)));
+        }
+    }
+
+    /** Adds a mark to those of each line it covers: the end of a line has no style class. */
+    private void addByLine(Mark mark, Set<Mark> into) {
+        int from = mark.from;
+        for (String line : getText(mark.from, mark.to).split("\n", -1)) {
+            if (!line.isEmpty()) {
+                into.add(new Mark(from, from + line.length(), mark.styleClass));
+            }
+            from += line.length() + 1;
         }
     }
 

@@ -60,6 +60,21 @@ class LinesAreaTest extends OnStage {
         assertThat(List.of(with("wrong"), with("asked"))).containsExactly("snear", "kick");
     }
 
+    /** A stride may begin on one line and end on the next. */
+    @Test
+    void aMarkOverSeveralLinesIsSetOnce() {
+        AtomicInteger changes = new AtomicInteger();
+        Set<Mark> overTheLine = Set.of(new Mark(5, 17, "wrong"));
+        interact(() -> {
+            area.replaceText("kick / snear\nkick . .");
+            area.setMarks(overTheLine);
+            area.multiRichChanges().subscribe(change -> changes.incrementAndGet());
+            area.setMarks(overTheLine);
+        });
+        assertThat(with("wrong")).isEqualTo("/ snearkick");
+        assertThat(changes).hasValue(0);
+    }
+
     /** What is typed in a marked word is plain, so it is marked once more. */
     @Test
     void aWordThatWasTypedOverIsMarkedAgain() {
