@@ -15,8 +15,7 @@ final class LinearCongruence {
 
     private final long divisor;
     private final long modulus;
-    private final BigInteger inverse;
-    private final long shortInverse;
+    private final long inverse;
 
     /**
      * @param step one or more
@@ -25,8 +24,28 @@ final class LinearCongruence {
     LinearCongruence(long step, long cycle) {
         this.divisor = ArithmeticUtils.gcd(step, cycle);
         this.modulus = cycle / divisor;
-        this.inverse = BigInteger.valueOf(step / divisor % modulus).modInverse(BigInteger.valueOf(modulus));
-        this.shortInverse = ExactMath.toLong(inverse);
+        this.inverse = inverse(step / divisor % modulus, modulus);
+    }
+
+    /**
+     * Returns the number that makes 1 of another one, modulo a modulus it shares no divisor with (the extended algorithm
+     * of Euclid). In long numbers, none of which grows beyond the modulus: all layers at once need hundreds of inverses.
+     */
+    private static long inverse(long number, long modulus) {
+        long before = modulus;
+        long rest = number;
+        long factorBefore = 0;
+        long factor = 1;
+        while (rest > 1) {
+            long times = before / rest;
+            long next = before - times * rest;
+            before = rest;
+            rest = next;
+            long nextFactor = factorBefore - times * factor;
+            factorBefore = factor;
+            factor = nextFactor;
+        }
+        return Math.floorMod(factor, modulus);
     }
 
     /** Returns the greatest common divisor of step and cycle. */
@@ -46,9 +65,11 @@ final class LinearCongruence {
             throw new IllegalArgumentException(divisor + " does not divide " + target);
         }
         if (modulus <= SMALL) {
-            return Math.floorMod(target / divisor, modulus) * shortInverse % modulus;
+            return Math.floorMod(target / divisor, modulus) * inverse % modulus;
         }
-        BigInteger k = BigInteger.valueOf(target / divisor).multiply(inverse).mod(BigInteger.valueOf(modulus));
+        BigInteger k = BigInteger.valueOf(target / divisor)
+                .multiply(BigInteger.valueOf(inverse))
+                .mod(BigInteger.valueOf(modulus));
         return ExactMath.toLong(k);
     }
 }

@@ -3,13 +3,13 @@ package nimblestride.core.layer.alignment;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.Locale;
+import java.util.stream.IntStream;
 import java.util.stream.LongStream;
 import nimblestride.core.foundation.exact.ExactMath;
 import nimblestride.core.foundation.failure.InvalidValueException;
 import nimblestride.core.layer.timeline.LayerTimeline;
 import nimblestride.core.time.meter.Phrase;
 import nimblestride.core.time.value.Grid;
-import org.apache.commons.numbers.core.ArithmeticUtils;
 
 /**
  * Moments that repeat: {@code residue + k * period} from some start, in units of one grid. Finds what two sets share
@@ -51,7 +51,9 @@ final class PeriodicTimes {
         return sorted(
                 timeline.start(),
                 timeline.period(),
-                timeline.onsets().map(onset -> ExactMath.add(timeline.start(), onset) % timeline.period()));
+                timeline.onsets()
+                        .map(onset -> ExactMath.add(timeline.start(), onset) % timeline.period())
+                        .toArray());
     }
 
     /** Returns the bar lines of a phrase, on a grid that holds them. */
@@ -61,11 +63,13 @@ final class PeriodicTimes {
         return sorted(
                 0,
                 ExactMath.multiply(phrase.startOnGrid(bars), unit),
-                LongStream.range(0, bars).map(bar -> phrase.startOnGrid((int) bar) * unit));
+                IntStream.range(0, bars)
+                        .mapToLong(bar -> phrase.startOnGrid(bar) * unit)
+                        .toArray());
     }
 
-    private static PeriodicTimes sorted(long begin, long period, LongStream residues) {
-        return new PeriodicTimes(begin, period, SortedLongs.once(residues.toArray()));
+    private static PeriodicTimes sorted(long begin, long period, long[] residues) {
+        return new PeriodicTimes(begin, period, SortedLongs.once(residues));
     }
 
     int count() {
@@ -78,24 +82,26 @@ final class PeriodicTimes {
      * @throws InvalidValueException if too many come before they repeat to list them
      */
     PeriodicTimes and(PeriodicTimes other) {
-        long divisor = ArithmeticUtils.gcd(period, other.period);
-        ResidueClasses others = new ResidueClasses(other.residues, divisor);
         LinearCongruence congruence = new LinearCongruence(period, other.period);
-        LongStream.Builder common = LongStream.builder();
-        long found = 0;
-        for (long residue : residues) {
-            long[] those = others.like(residue);
-            found += those.length;
+        ResidueClasses others = new ResidueClasses(other.residues, congruence.divisor());
+        long[][] meeting = new long[residues.length][];
+        int found = 0;
+        for (int i = 0; i < residues.length; i++) {
+            meeting[i] = others.like(residues[i]);
+            found += meeting[i].length;
             if (found > MAX) {
                 throw new InvalidValueException(
                         String.format(Locale.ROOT, "they meet more than %,d times before they line up", MAX));
             }
-            for (long that : those) {
-                long cycles = congruence.solve(that - residue);
-                common.add(ExactMath.add(residue, ExactMath.multiply(cycles, period)));
+        }
+        long[] common = new long[found];
+        for (int i = 0; i < residues.length; i++) {
+            for (long that : meeting[i]) {
+                long cycles = congruence.solve(that - residues[i]);
+                common[--found] = ExactMath.add(residues[i], ExactMath.multiply(cycles, period));
             }
         }
-        return sorted(Math.max(begin, other.begin), ExactMath.lcm(period, other.period), common.build());
+        return sorted(Math.max(begin, other.begin), ExactMath.lcm(period, other.period), common);
     }
 
     /** Returns the first moments, in order. */
