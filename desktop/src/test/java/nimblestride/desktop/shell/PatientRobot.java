@@ -5,6 +5,7 @@ import static org.testfx.util.WaitForAsyncUtils.waitFor;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
+import javafx.geometry.Point2D;
 import javafx.scene.input.MouseButton;
 import nimblestride.desktop.OnStage;
 import org.testfx.api.FxRobot;
@@ -34,11 +35,16 @@ abstract class PatientRobot extends FxRobot {
         return super.clickOn(place, motion, buttons);
     }
 
-    /** Looks for what it clicks only when all is laid out, because lists put new rows in the place of old ones. */
+    /**
+     * Looks for what it clicks only when all is laid out, and at once for where it is: lists put new rows in the place of
+     * old ones, which then are nowhere.
+     */
     @Override
     public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
         OnStage.frames(1);
-        robotContext().getClickRobot().clickOn(point(query), motion, buttons);
+        Point2D place =
+                WaitForAsyncUtils.waitForAsyncFx(60_000, () -> point(query).query());
+        robotContext().getClickRobot().clickOn(point(place), motion, buttons);
         return this;
     }
 

@@ -28,8 +28,8 @@ final class LinearCongruence {
     }
 
     /**
-     * Returns the number that makes 1 of another one, modulo a modulus it shares no divisor with (the extended algorithm
-     * of Euclid). In long numbers, none of which grows beyond the modulus: all layers at once need hundreds of inverses.
+     * Returns the inverse of a number modulo one that it shares no divisor with (extended Euclidean algorithm). No step
+     * grows beyond the modulus, so long numbers hold them all; where all layers coincide, there are hundreds to find.
      */
     private static long inverse(long number, long modulus) {
         long before = modulus;
