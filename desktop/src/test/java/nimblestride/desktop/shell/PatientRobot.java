@@ -5,12 +5,15 @@ import static org.testfx.util.WaitForAsyncUtils.waitFor;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import javafx.application.Platform;
+import javafx.geometry.BoundingBox;
+import javafx.geometry.Bounds;
 import javafx.geometry.Point2D;
 import javafx.scene.input.MouseButton;
 import nimblestride.desktop.OnStage;
 import org.testfx.api.FxRobot;
 import org.testfx.robot.Motion;
 import org.testfx.service.query.PointQuery;
+import org.testfx.service.query.impl.CallableBoundsPointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Hands that click and type like a user, and wait for what is sure to come. */
@@ -36,16 +39,21 @@ abstract class PatientRobot extends FxRobot {
     }
 
     /**
-     * Looks for what it clicks only when all is laid out, and at once for where it is: lists put new rows in the place of
-     * old ones, which then are nowhere.
+     * Looks for what it clicks only when all is laid out, and once more when the mouse has come there: lists put new rows
+     * in the place of old ones, which then are nowhere, and what is above may push it down.
      */
     @Override
     public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
         OnStage.frames(1);
-        Point2D place =
-                WaitForAsyncUtils.waitForAsyncFx(60_000, () -> point(query).query());
-        robotContext().getClickRobot().clickOn(point(place), motion, buttons);
+        PointQuery place = new CallableBoundsPointQuery(() -> asked(() -> middle(query)));
+        robotContext().getClickRobot().clickOn(place, motion, buttons);
         return this;
+    }
+
+    /** Returns where the middle of something is now, as bounds without a size. */
+    private Bounds middle(String query) {
+        Point2D middle = point(query).query();
+        return new BoundingBox(middle.getX(), middle.getY(), 0, 0);
     }
 
     /** Asked on the interface thread: what is looked at must not change meanwhile. */
