@@ -250,22 +250,27 @@ final class RoadLabels {
      */
     private Collection<Words> counts() {
         LabelLine taken = new LabelLine();
-        double gate = gate();
         picture.ticks().stream()
                 .filter(RoadPicture.Tick::groupStart)
                 .sorted(Comparator.comparing(
                                 (RoadPicture.Tick tick) -> !tick.position().isZero())
                         .thenComparingDouble(RoadPicture.Tick::at))
                 .map(this::count)
-                .filter(words -> words.right() < gate - GATE || words.left() > gate + GATE)
+                .filter(this::isClearOfTheGate)
                 .forEach(taken::take);
         picture.ticks().stream()
                 .filter(tick -> !tick.groupStart())
                 .collect(Collectors.groupingBy(RoadPicture.Tick::bar, TreeMap::new, Collectors.toList()))
                 .values()
-                .forEach(between ->
-                        taken.takeAll(between.stream().map(this::count).toList()));
+                .stream()
+                .map(between -> between.stream().map(this::count).toList())
+                .filter(between -> between.stream().allMatch(this::isClearOfTheGate))
+                .forEach(taken::takeAll);
         return taken.words();
+    }
+
+    private boolean isClearOfTheGate(Words count) {
+        return count.right() < gate() - GATE || count.left() > gate() + GATE;
     }
 
     private Words count(RoadPicture.Tick tick) {
